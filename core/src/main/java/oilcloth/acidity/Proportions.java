@@ -1,0 +1,224 @@
+package oilcloth.acidity;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oilcloth.guide.Acidity;
+import oilcloth.guide.Food;
+import oilcloth.guide.TestedIngredient;
+import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+import oilcloth.measure.Volume;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Recipe;
+
+/**
+ * A recipe against its tested relative, scaled to the same acid (or, where the tested recipe has none, to the same main
+ * produce). Volumes carry a range where a weight or a count had to be turned into cups.
+ */
+public final class Proportions {
+    /** Tolerance against a tested recipe, in volume (checks catalogue, rules of reading). */
+    public static final double TOLERANCE = 1.10;
+    /** A count without a size may be this far off in volume; a weight this far. */
+    private static final double COUNT_SPREAD = 0.20;
+
+    private static final double WEIGHT_SPREAD = 0.10;
+
+    /** A volume known within bounds. */
+    public record Cups(double least, double most) {
+        static final Cups NONE = new Cups(0, 0);
+
+        Cups plus(Cups other) {
+            return new Cups(least + other.least, most + other.most);
+        }
+    }
+
+    /** A low-acid food beyond what the tested recipe carries at this acid. */
+    public record Raised(String group, Cups stated, double tested, boolean certain) {}
+
+    private final Map<String, Cups> stated = new LinkedHashMap<>();
+    private final Map<String, Double> tested = new LinkedHashMap<>();
+    private final Map<String, Boolean> lowAcid = new HashMap<>();
+    private final List<Ingredient> unmeasured = new ArrayList<>();
+    private final TestedRecipe recipe;
+    private final double acidStated;
+    private final double acidTested;
+    private final double scale;
+
+    private Proportions(Recipe read, TestedRecipe tested) {
+        this.recipe = tested;
+        Map<String, String> cluster = clusters(tested);
+        Map<String, Unit.Kind> units = new HashMap<>();
+        for (TestedIngredient line : tested.ingredients()) {
+            addTested(line, cluster, units);
+        }
+        for (Ingredient i : read.inJar()) {
+            addStated(i, cluster, units);
+        }
+        this.acidStated = cupsOfAcid(read);
+        this.acidTested = cupsOfAcid(tested);
+        this.scale = scaleToTested();
+    }
+
+    public static Proportions of(Recipe read, TestedRecipe tested) {
+        return new Proportions(read, tested);
+    }
+
+    private static boolean counts(Food food) {
+        return food.kind().isProduce() && !food.isFruitJuice() && !food.name().endsWith(" peel");
+    }
+
+    private void addTested(TestedIngredient line, Map<String, String> cluster, Map<String, Unit.Kind> units) {
+        if (line.foods().isEmpty() || line.aside() || !counts(line.foods().get(0))) {
+            return;
+        }
+        Food food = line.foods().get(0);
+        String group = cluster.getOrDefault(food.group(), food.group());
+        // The most a tested range allows; a pack that cannot be measured allows nothing by itself.
+        double cups = line.amount().flatMap(a -> food.volume(a, a.high())).map(Volume::cups).orElse(0.0);
+        tested.merge(group, cups, Double::sum);
+        line.amount().ifPresent(a -> units.putIfAbsent(group, a.unit().kind()));
+        lowAcid.merge(group, food.acidity() == Acidity.LOW, (a, b) -> a || b);
+    }
+
+    private void addStated(Ingredient i, Map<String, String> cluster, Map<String, Unit.Kind> units) {
+        if (!counts(i.food())) {
+            return;
+        }
+        String group = cluster.getOrDefault(i.food().group(), i.food().group());
+        Optional<Volume> least = i.leastVolume();
+        Optional<Volume> most = i.mostVolume();
+        lowAcid.merge(group, i.food().acidity() == Acidity.LOW, (a, b) -> a || b);
+        if (least.isEmpty() || most.isEmpty() || i.perJar().isPresent()) {
+            unmeasured.add(i);
+            return;
+        }
+        Unit.Kind kind = i.amount().map(a -> a.unit().kind()).orElseThrow();
+        double spread = kind == units.getOrDefault(group, Unit.Kind.VOLUME) ? 0
+                : kind == Unit.Kind.COUNT || units.get(group) == Unit.Kind.COUNT ? COUNT_SPREAD : WEIGHT_SPREAD;
+        stated.merge(group, new Cups(least.get().cups() * (1 - spread), most.get().cups() * (1 + spread)), Cups::plus);
+    }
+
+    /** "onions and/or peppers" share one allowance. */
+    private static Map<String, String> clusters(TestedRecipe tested) {
+        Map<String, String> cluster = new HashMap<>();
+        for (TestedIngredient line : tested.ingredients()) {
+            if (line.foods().size() > 1 && line.foods().stream().allMatch(Proportions::counts)) {
+                String name = line.foods().get(0).group();
+                line.foods().forEach(f -> cluster.put(f.group(), name));
+            }
+        }
+        if (tested.form().equals("salsa")) {
+            cluster.putIfAbsent("tomato, green", "tomato");
+            cluster.putIfAbsent("tomatillo", tested.id().startsWith("tomatillo") ? "tomatillo" : "tomato");
+        }
+        if (tested.id().equals("bread-and-butter-pickles")) {
+            cluster.put("summer squash", "cucumber");
+        }
+        return cluster;
+    }
+
+    private static double cupsOfAcid(Recipe read) {
+        double cups = 0;
+        for (Ingredient i : read.acids()) {
+            if (i.perJar().isEmpty() && !i.food().name().equals("citric acid")) {
+                double strength = i.food().isVinegar() ? Math.min(1, Brine.strength(i) / Brine.VINEGAR_PERCENT) : 1;
+                cups += i.leastVolume().map(Volume::cups).orElse(0.0) * strength;
+            }
+        }
+        return cups;
+    }
+
+    private static double cupsOfAcid(TestedRecipe tested) {
+        double cups = 0;
+        for (TestedIngredient line : tested.ingredients()) {
+            if (!line.aside() && !line.foods().isEmpty() && line.foods().get(0).isAcidulant() && !line.item().contains(" per ")) {
+                Food food = line.foods().get(0);
+                Amount amount = line.amount().orElseThrow();
+                cups += food.volume(amount, amount.low()).map(Volume::cups).orElse(0.0);
+            }
+        }
+        return cups;
+    }
+
+    private double scaleToTested() {
+        if (acidTested > 0) {
+            return acidStated / acidTested;
+        }
+        String main = tested.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse("");
+        Cups mine = stated.get(main);
+        return mine == null || tested.get(main) == 0 ? 0 : mine.least() / tested.get(main);
+    }
+
+    /** True when neither acid nor main produce was measured, so that nothing can be compared. */
+    public boolean isIncomparable() {
+        return scale == 0;
+    }
+
+    public double acidStatedCups() {
+        return acidStated;
+    }
+
+    public double acidTestedCups() {
+        return acidTested;
+    }
+
+    /** Produce nobody measured, where the tested recipe's proportions decide. */
+    public List<Ingredient> unmeasured() {
+        return List.copyOf(unmeasured);
+    }
+
+    /** Cups of the solids that the acid has to carry: the low-acid ones, or all where the tested recipe has only acid fruit. */
+    public Cups solids() {
+        return stated.entrySet().stream()
+                .filter(e -> !testedHasLowAcid() || lowAcid.getOrDefault(e.getKey(), false))
+                .map(Map.Entry::getValue)
+                .reduce(Cups.NONE, Cups::plus);
+    }
+
+    public double testedSolids() {
+        return tested.entrySet().stream()
+                .filter(e -> !testedHasLowAcid() || lowAcid.getOrDefault(e.getKey(), false))
+                .mapToDouble(Map.Entry::getValue)
+                .sum();
+    }
+
+    private boolean testedHasLowAcid() {
+        return tested.keySet().stream().anyMatch(g -> lowAcid.getOrDefault(g, false));
+    }
+
+    /** Cups of all produce, tomatoes and fruit included. */
+    public Cups allSolids() {
+        return stated.values().stream().reduce(Cups.NONE, Cups::plus);
+    }
+
+    public double testedAllSolids() {
+        return tested.values().stream().mapToDouble(Double::doubleValue).sum();
+    }
+
+    /** Food groups beyond the tested share at this acid, certain or possible. Packed pickles are limited by the jar. */
+    public List<Raised> raised() {
+        List<Raised> raised = new ArrayList<>();
+        if (recipe.isPacked() || isIncomparable()) {
+            return raised;
+        }
+        stated.forEach((group, cups) -> {
+            Double allowed = tested.get(group);
+            if (allowed == null || allowed == 0 || !lowAcid.getOrDefault(group, false)) {
+                return;
+            }
+            double limit = allowed * scale * TOLERANCE + 1e-6;
+            // When all the vegetables together are too many, only those beyond their own share are named besides.
+            double share = acidTested == 0 ? 0 : allowed / testedSolids() * solids().most() * TOLERANCE;
+            if (cups.most() > limit && cups.least() > share) {
+                raised.add(new Raised(group, cups, allowed * scale, cups.least() > limit));
+            }
+        });
+        return raised;
+    }
+
+}

@@ -1,0 +1,2 @@
+/** Brine strength, acid per jar and proportions against a tested recipe. */
+package oilcloth.acidity;

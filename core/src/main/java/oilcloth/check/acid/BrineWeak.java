@@ -1,0 +1,86 @@
+package oilcloth.check.acid;
+
+import java.util.List;
+import java.util.Optional;
+import oilcloth.acidity.Brine;
+import oilcloth.check.Message;
+import oilcloth.check.Question;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+import oilcloth.placing.FoodKind;
+import oilcloth.recipe.Edit;
+import oilcloth.recipe.Ingredient;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+
+/** The covering liquid is weaker than tested. */
+public final class BrineWeak implements Check {
+    private static final CheckInfo INFO = new CheckInfo(
+            "acid.brine-weak",
+            "The covering liquid is weaker than tested",
+            "The brine has to sour the vegetables all the way through. Water in place of vinegar takes that away.",
+            "Guide 6");
+
+    @Override
+    public CheckInfo info() {
+        return INFO;
+    }
+
+    /** One part 5 % vinegar to one part water, where no tested recipe matches. */
+    private static final double LEAST_PERCENT_UNMATCHED = 2.5;
+    /** Rounding of measures; a brine is not allowed the ten per cent that solids are. */
+    private static final double ROUNDING = 0.98;
+
+    @Override
+    public void look(Subject s, Findings out) {
+        boolean pickle = s.kind() == FoodKind.PICKLE || s.kind() == FoodKind.ACIDIFIED;
+        boolean fermented = s.placement().recipe().map(TestedRecipe::isFermented).orElse(s.placement().family().equals("kraut"));
+        Optional<Brine> tested = s.placement().recipe().flatMap(Brine::of);
+        boolean vinegarExpected = tested.isPresent() || (s.placement().recipe().isEmpty() && s.placement().family().equals("pickle"));
+        if (!pickle || fermented || !vinegarExpected) {
+            return;
+        }
+        List<Ingredient> vinegars = s.recipe().acids().stream().filter(i -> i.food().isVinegar()).toList();
+        Optional<Brine> brine = Brine.of(s.recipe());
+        if (brine.isEmpty()) {
+            unmeasured(s, out, vinegars);
+            return;
+        }
+        double required = tested.map(Brine::percent).orElse(LEAST_PERCENT_UNMATCHED);
+        boolean weak = brine.get().percent() < required * ROUNDING;
+        Finding.Builder finding = Finding.of(INFO.code(), weak ? "weak" : "met", weak ? Severity.DANGER : Severity.MET, s.citePlaced(INFO))
+                .at(vinegars.get(0).range())
+                .figure("statedPercent", round(brine.get().percent()))
+                .figure("requiredPercent", round(required))
+                .figure("vinegarCups", round(brine.get().vinegar().cups()))
+                .figure("waterCups", round(brine.get().water().cups()));
+        s.recipe().inJar().stream().filter(i -> i.food().kind() == FoodClass.WATER && i.amount().isPresent()).findFirst().ifPresent(w -> finding.at(w.range()));
+        if (weak) {
+            double most = Math.max(0, brine.get().vinegar().cups() * (Brine.VINEGAR_PERCENT / required - 1));
+            finding.word("waterMost", most);
+            s.recipe().inJar().stream().filter(i -> i.food().kind() == FoodClass.WATER && i.amount().isPresent()).findFirst()
+                    .ifPresentOrElse(w -> finding.fix(new Edit.SetIngredient(w.range(), w.food(), Amount.of(round(most), Unit.CUP))), finding::fix);
+        }
+        out.add(finding);
+    }
+
+    private static void unmeasured(Subject s, Findings out, List<Ingredient> vinegars) {
+        if (vinegars.isEmpty()) {
+            if (s.recipe().acids().isEmpty()) {
+                out.add(Finding.of(INFO.code(), "none", Severity.DANGER, s.citePlaced(INFO)).fix());
+            }
+            return;
+        }
+        out.ask(new Question("ask.brine", Message.of("ask.brine"), List.of(INFO.code()), List.of(), vinegars.stream().map(Ingredient::range).toList()));
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+}

@@ -1,0 +1,2 @@
+/** The space at the top of the jar. */
+package oilcloth.check.headspace;

@@ -1,0 +1,27 @@
+package oilcloth.check.ingredient;
+
+import java.util.Set;
+import oilcloth.guide.FoodClass;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Findings;
+import oilcloth.check.Subject;
+
+/** A thickener in a canned product. */
+public final class Thickener implements Check {
+    private static final CheckInfo INFO = new CheckInfo(
+            "ingredient.thickener",
+            "A thickener in a canned product",
+            "Starch slows the heat on its way to the middle of the jar, so the tested time no longer holds.",
+            "Guide 1");
+
+    @Override
+    public CheckInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public void look(Subject s, Findings out) {
+        UnlistedFood.each(s, INFO, Set.of(FoodClass.THICKENER), Set.of("flour", "cornstarch", "modified starch, instant", "tapioca", "arrowroot", "modified starch, cook-type"), out);
+    }
+}

@@ -1,0 +1,2 @@
+/** What is in the jar against what was tested. */
+package oilcloth.check.ingredient;

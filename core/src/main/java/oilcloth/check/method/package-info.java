@@ -1,0 +1,2 @@
+/** How the jars are processed. */
+package oilcloth.check.method;

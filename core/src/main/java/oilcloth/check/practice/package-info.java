@@ -1,0 +1,2 @@
+/** Practices known by their words, kept as data. */
+package oilcloth.check.practice;

@@ -1,0 +1,56 @@
+package oilcloth.check.time;
+
+import java.util.Optional;
+import oilcloth.guide.ProcessRow;
+import oilcloth.heat.Requirement;
+import oilcloth.measure.Altitude;
+import oilcloth.measure.JarSize;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+
+/** The kitchen lies just under the edge of an altitude band. */
+public final class BandEdge implements Check {
+    private static final CheckInfo INFO = new CheckInfo(
+            "time.band-edge",
+            "The kitchen lies just under the edge of an altitude band",
+            "Maps and weather are not exact to a hundred feet; the next band costs a few minutes.",
+            "Extension");
+
+    @Override
+    public CheckInfo info() {
+        return INFO;
+    }
+
+    /** Feet under an edge from which the next band is advised. */
+    private static final int NEAR_FEET = 100;
+
+    @Override
+    public void look(Subject s, Findings out) {
+        if (s.altitude().isEmpty() || !s.methodFits()) {
+            return;
+        }
+        Altitude here = s.altitude().get();
+        for (JarSize jar : s.jars()) {
+            Optional<Requirement> now = Timing.required(s, jar);
+            if (now.isEmpty() || now.get().deciding().isPressure()) {
+                continue;
+            }
+            for (int edge : ProcessRow.BOILING_BANDS) {
+                boolean near = edge != Integer.MAX_VALUE && here.feet() <= edge && edge - here.feet() < NEAR_FEET;
+                int next = near ? now.get().deciding().minutesAt(Altitude.ofFeet(edge + 1)).value() : 0;
+                if (near && next > now.get().most().value()) {
+                    out.add(Finding.of(INFO.code(), "edge", Severity.NOTE, s.cite(now.get().deciding()))
+                            .figure("altitudeFt", here.feet())
+                            .figure("edgeFt", edge)
+                            .figure("requiredMinutes", now.get().most().value())
+                            .figure("advisedMinutes", next));
+                    return;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package oilcloth.check.time;
+
+import java.util.Optional;
+import oilcloth.heat.Requirement;
+import oilcloth.measure.JarSize;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Edit;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+
+/** A process is named and no time is given. */
+public final class TimeMissing implements Check {
+    private static final CheckInfo INFO = new CheckInfo(
+            "time.missing",
+            "A process is named and no time is given",
+            "Without a time nobody can tell whether the jars were heated enough.",
+            "Guide 1");
+
+    @Override
+    public CheckInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public void look(Subject s, Findings out) {
+        boolean processed = s.method().map(m -> m == CanningMethod.BOILING_WATER || m == CanningMethod.STEAM || m == CanningMethod.PRESSURE).orElse(false);
+        if (!processed || !s.placement().isPlaced() || !s.methodFits()) {
+            return;
+        }
+        for (JarSize jar : s.jars().isEmpty() ? Timing.jars(s).subList(0, 1) : Timing.jars(s)) {
+            Optional<Requirement> required = Timing.required(s, jar);
+            if (Timing.stated(s, jar).isPresent() || required.isEmpty()) {
+                continue;
+            }
+            Finding.Builder finding = Finding.of(INFO.code(), "missing", Severity.CORRECT, s.cite(required.get().deciding()))
+                    .at(s.facts().methods().stream().findFirst())
+                    .figure("requiredMinutes", required.get().most().value())
+                    .figure("jar", jar.id())
+                    .word("required", required.get().words());
+            out.add(required.get().isOne() ? finding.fix(new Edit.SetMinutes(required.get().most())) : finding.fix());
+            return;
+        }
+    }
+}

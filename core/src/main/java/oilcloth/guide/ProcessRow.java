@@ -1,0 +1,73 @@
+package oilcloth.guide;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import oilcloth.measure.Altitude;
+import oilcloth.measure.Headspace;
+import oilcloth.measure.JarSize;
+import oilcloth.measure.Minutes;
+
+/**
+ * One row of a process table: one process in one jar.
+ *
+ * @param bands upper edges in feet of the altitude bands, the last one possibly open
+ * @param minutes minutes by band (boiling water), or the one time (pressure)
+ * @param dialPsi psi by dial band; empty for boiling water and for rows without a dial process
+ * @param weightedPsi psi at or below 1,000 ft and above; empty likewise
+ */
+public record ProcessRow(
+        JarSize jar,
+        Headspace headspace,
+        List<Integer> minutes,
+        List<Optional<Integer>> dialPsi,
+        List<Optional<Integer>> weightedPsi,
+        String acid,
+        String notes,
+        String source,
+        Confidence confidence,
+        Proof proof,
+        int line) {
+
+    /** Upper edges of the boiling-water bands, in feet; the last is open. */
+    public static final List<Integer> BOILING_BANDS = List.of(1_000, 3_000, 6_000, Integer.MAX_VALUE);
+    /** Upper edges of the dial-gauge bands, in feet; the table ends at 8,000 ft. */
+    public static final List<Integer> DIAL_BANDS = List.of(2_000, 4_000, 6_000, 8_000);
+    /** Upper edges of the weighted-gauge bands, in feet; the last is open. */
+    public static final List<Integer> WEIGHTED_BANDS = List.of(1_000, Integer.MAX_VALUE);
+
+    public boolean isPressure() {
+        return minutes.size() == 1;
+    }
+
+    /** The tested minutes at this altitude. Pressure rows keep their time and raise the pressure. */
+    public Minutes minutesAt(Altitude altitude) {
+        return Minutes.of(isPressure() ? minutes.get(0) : minutes.get(band(BOILING_BANDS, altitude)));
+    }
+
+    /** The tested gauge pressure, or empty beyond the end of the table or where the row gives none. */
+    public OptionalInt psiAt(Gauge gauge, Altitude altitude) {
+        List<Integer> bands = gauge == Gauge.DIAL ? DIAL_BANDS : WEIGHTED_BANDS;
+        List<Optional<Integer>> psi = gauge == Gauge.DIAL ? dialPsi : weightedPsi;
+        int band = band(bands, altitude);
+        return band < psi.size() && psi.get(band).isPresent() ? OptionalInt.of(psi.get(band).get()) : OptionalInt.empty();
+    }
+
+    /** The lowest minutes anywhere in the row and the highest, for a recipe whose altitude nobody said. */
+    public Minutes least() {
+        return Minutes.of(minutes.stream().min(Integer::compare).orElseThrow());
+    }
+
+    public Minutes most() {
+        return Minutes.of(minutes.stream().max(Integer::compare).orElseThrow());
+    }
+
+    /** The index of the band an altitude falls in; {@code bands.size()} beyond the last edge. */
+    public static int band(List<Integer> bands, Altitude altitude) {
+        int i = 0;
+        while (i < bands.size() && altitude.feet() > bands.get(i)) {
+            i++;
+        }
+        return i;
+    }
+}

@@ -1,0 +1,2 @@
+/** Time and pressure rows by altitude, the boiling point and the sterilising rule. */
+package oilcloth.heat;

@@ -1,0 +1,2 @@
+/** What to do with jars already made. */
+package oilcloth.jars;

@@ -1,0 +1,283 @@
+package oilcloth.placing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import oilcloth.guide.Acidity;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Method;
+import oilcloth.guide.Pack;
+import oilcloth.guide.PlacingRule;
+import oilcloth.guide.Process;
+import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Volume;
+import oilcloth.placing.Placement.Alternative;
+import oilcloth.placing.Placement.Certainty;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Facts;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Recipe;
+
+/** Finds the tested recipe or process a recipe is nearest to, and says how sure that is. */
+public final class Placer {
+    /** Below this a recipe resembles nothing tested. */
+    private static final double PLACED = 0.55;
+    private static final double SURE = 0.8;
+    private static final Set<String> MIXTURE_FORMS = Set.of("pickle", "relish", "salsa", "chutney", "ketchup", "taco-sauce",
+            "hot-sauce", "pasta-sauce", "pie-filling", "kraut", "chili", "spread", "pepper-jelly", "herb-jelly");
+    private static final Set<String> PRESERVES = Set.of("jam", "jelly");
+    private static final Set<String> PLAIN_FORMS = Set.of("pieces", "crushed", "sauce", "juice", "puree", "jam", "jelly", "soup",
+            "stock", "ground", "bone-in", "boneless", "smoked", "cream-style", "baked-beans", "sauced-beans", "milled", "butter", "syrup");
+    /** Vinegar beyond this in the batch makes a vegetable a pickle, not a plain pack. */
+    private static final Volume PICKLING = Volume.ofCups(0.25);
+
+    private final GuideSnapshot guide;
+
+    public Placer(GuideSnapshot guide) {
+        this.guide = guide;
+    }
+
+    private record Scored(double score, Placement placement) {}
+
+    public Placement place(Recipe recipe, Optional<CanningMethod> method) {
+        Produce produce = Produce.of(recipe);
+        Set<String> forms = Facts.values(recipe.facts().forms());
+        List<Scored> scored = new ArrayList<>();
+        RecipeMatcher matcher = new RecipeMatcher(recipe, produce, forms);
+        for (TestedRecipe tested : guide.recipes()) {
+            double score = matcher.score(tested);
+            if (score > 0.3) {
+                scored.add(new Scored(score, ofRecipe(recipe, tested, score, method)));
+            }
+        }
+        plain(recipe, produce, forms, method).ifPresent(scored::add);
+        scored.sort(Comparator.comparingDouble(s -> -s.score()));
+        List<Alternative> alternatives = scored.stream()
+                .skip(scored.isEmpty() || scored.get(0).score() < PLACED ? 0 : 1)
+                .filter(s -> s.placement().isPlaced())
+                .limit(3)
+                .map(Placer::alternative)
+                .toList();
+        if (scored.isEmpty() || scored.get(0).score() < PLACED) {
+            return new Placement(List.of(), Optional.empty(), Certainty.LOW, family(forms), kindOf(recipe, produce, forms), List.of(), alternatives);
+        }
+        Placement best = scored.get(0).placement();
+        return new Placement(best.open(), best.recipe(), best.certainty(), best.family(), best.kind(), best.unlisted(), alternatives);
+    }
+
+    private static Alternative alternative(Scored s) {
+        Placement p = s.placement();
+        String id = p.recipe().map(TestedRecipe::id).orElseGet(() -> p.open().get(0).id());
+        String title = p.recipe().map(TestedRecipe::name).orElseGet(() -> p.open().get(0).title());
+        return new Alternative(id, title, s.score() >= SURE ? Certainty.MEDIUM : Certainty.LOW);
+    }
+
+    private Placement ofRecipe(Recipe recipe, TestedRecipe tested, double score, Optional<CanningMethod> method) {
+        List<Process> processes = tested.processes().stream().map(id -> guide.process(tested.method(), id).orElseThrow()).toList();
+        processes = byPack(processes, recipe.facts());
+        if (tested.id().equals("tomato-vegetable-juice") && method.filter(m -> m == CanningMethod.PRESSURE).isPresent()) {
+            processes = byPressure(guide.processes().stream().filter(p -> p.id().startsWith("tomato-vegetable-juice-hot-")).toList(), recipe.facts());
+        }
+        List<Ingredient> unlisted = new RecipeMatcher(recipe, Produce.of(recipe), Set.of()).unlisted(tested);
+        FoodKind kind = tested.method() == Method.PRESSURE ? FoodKind.LOW_ACID : kindOf(tested);
+        return new Placement(processes, Optional.of(tested), score >= SURE ? Certainty.HIGH : Certainty.MEDIUM, tested.form(), kind, unlisted, List.of());
+    }
+
+    private static FoodKind kindOf(TestedRecipe tested) {
+        if (tested.form().equals("pickle") || tested.form().equals("kraut")) {
+            return FoodKind.PICKLE;
+        }
+        boolean lowAcid = tested.ingredients().stream()
+                .filter(i -> i.role().equals("vegetable") || i.role().equals("fruit"))
+                .flatMap(i -> i.foods().stream().limit(1))
+                .anyMatch(f -> f.acidity() != Acidity.HIGH);
+        return lowAcid ? FoodKind.ACIDIFIED : FoodKind.ACID;
+    }
+
+    private Optional<Scored> plain(Recipe recipe, Produce produce, Set<String> forms, Optional<CanningMethod> method) {
+        if (produce.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean mixture = forms.stream().anyMatch(MIXTURE_FORMS::contains);
+        boolean pickled = produce.hasLowAcid() && batchVinegar(recipe).compareTo(PICKLING) > 0;
+        Food main = produce.main().orElseThrow();
+        List<PlacingRule> rules = rulesFor(recipe, produce, forms, main);
+        if (rules.isEmpty() || mixture || pickled) {
+            return Optional.empty();
+        }
+        rules = byMethod(rules, method);
+        rules = byLiquid(rules, recipe);
+        List<Process> open = byPressure(byPack(rules.stream().map(PlacingRule::process).toList(), recipe.facts()), recipe.facts());
+        Set<Process> distinct = new LinkedHashSet<>(open);
+        List<Ingredient> unlisted = Unlisted.inPlain(recipe, rules.get(0), guide);
+        boolean pure = unlisted.stream().noneMatch(i -> i.food().kind().isProduce());
+        FoodKind kind = plainKind(rules.get(0), main);
+        String family = rules.get(0).form();
+        double score = pure ? 0.95 : 0.62;
+        Certainty certainty = pure && recipe.title().isPresent() | !recipe.ingredients().isEmpty() ? Certainty.HIGH : Certainty.MEDIUM;
+        return Optional.of(new Scored(score, new Placement(List.copyOf(distinct), Optional.empty(), certainty, family, kind, unlisted, List.of())));
+    }
+
+    private static FoodKind plainKind(PlacingRule rule, Food main) {
+        if (PRESERVES.contains(rule.form())) {
+            return FoodKind.ACID;
+        }
+        if (rule.process().method() == Method.PRESSURE && !rule.process().needsAcidPerJar() && main.acidity() != Acidity.HIGH) {
+            return FoodKind.LOW_ACID;
+        }
+        return main.acidity() == Acidity.HIGH ? FoodKind.ACID : FoodKind.BORDERLINE;
+    }
+
+    private List<PlacingRule> rulesFor(Recipe recipe, Produce produce, Set<String> forms, Food main) {
+        if (forms.contains("soup") || isSoupLike(produce, forms)) {
+            return forms.contains("soup") ? soup(produce) : List.of();
+        }
+        if (isTomatoWithOkraOrZucchini(produce)) {
+            return guide.placing().stream().filter(r -> r.foods().contains("tomato with okra or zucchini")).toList();
+        }
+        List<PlacingRule> rules = guide.placing().stream().filter(r -> r.takes(main)).toList();
+        if (forms.stream().anyMatch(PRESERVES::contains)) {
+            return preserves(recipe, produce, forms, rules);
+        }
+        rules = rules.stream().filter(r -> !PRESERVES.contains(r.form())).toList();
+        return byForm(rules, forms, main);
+    }
+
+    private static boolean isSoupLike(Produce produce, Set<String> forms) {
+        return forms.contains("stew") || (produce.hasMeat() && produce.foods().size() > 3);
+    }
+
+    private List<PlacingRule> soup(Produce produce) {
+        boolean seafood = produce.foods().stream().anyMatch(f -> f.kind() == FoodClass.SEAFOOD);
+        String form = seafood ? "seafood-soup" : "soup";
+        return guide.placing().stream().filter(r -> r.form().equals(form)).toList();
+    }
+
+    private static boolean isTomatoWithOkraOrZucchini(Produce produce) {
+        Set<String> groups = produce.cupsByGroup().keySet();
+        return groups.size() == 2 && groups.contains("tomato") && (groups.contains("okra") || groups.contains("summer squash"));
+    }
+
+    private List<PlacingRule> preserves(Recipe recipe, Produce produce, Set<String> forms, List<PlacingRule> rules) {
+        String form = forms.stream().filter(PRESERVES::contains).findFirst().orElseThrow();
+        Set<String> pectins = new HashSet<>();
+        for (Ingredient i : recipe.inJar()) {
+            if (i.food().kind() == FoodClass.PECTIN) {
+                pectins.add(i.food().name().equals("pectin, liquid") ? "liquid-pectin" : "powdered-pectin");
+            }
+        }
+        if (pectins.isEmpty()) {
+            pectins.add("no-pectin");
+        }
+        boolean lowAcid = produce.foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH && f.kind() != FoodClass.NUT);
+        if (lowAcid) {
+            return List.of();
+        }
+        List<PlacingRule> same = rules.stream().filter(r -> r.form().equals(form) && pectins.contains(r.liquid())).toList();
+        if (!same.isEmpty()) {
+            return same;
+        }
+        // A long-boil jam of another acid fruit is nearest to the tested long-boil jams.
+        return guide.placing().stream().filter(r -> r.form().equals(form) && pectins.contains(r.liquid())).limit(1).toList();
+    }
+
+    private static List<PlacingRule> byForm(List<PlacingRule> rules, Set<String> said, Food main) {
+        Set<String> offered = new LinkedHashSet<>();
+        rules.forEach(r -> offered.add(r.form()));
+        Set<String> wanted = new LinkedHashSet<>(said);
+        if (said.contains("milled") && !said.contains("juice")) {
+            wanted.add(offered.contains("sauce") ? "sauce" : "puree");
+            wanted.remove("pieces");
+        }
+        // The product outranks how it was cut: "applesauce" from sliced apples, "juice" from crushed tomatoes.
+        for (String product : List.of("juice", "sauce", "puree", "stock", "smoked", "cream-style", "baked-beans", "sauced-beans")) {
+            if (wanted.contains(product) && offered.contains(product)) {
+                return rules.stream().filter(r -> r.form().equals(product)).toList();
+            }
+        }
+        if (wanted.contains("butter") || wanted.contains("syrup") || wanted.contains("soup")) {
+            return List.of();
+        }
+        List<PlacingRule> same = rules.stream().filter(r -> wanted.contains(r.form())).toList();
+        if (!same.isEmpty()) {
+            return same;
+        }
+        // Unsaid: whole or crushed tomatoes, bone in or out, chunks or ground stay open; a purée needs a word for it.
+        Set<String> unsaid = main.kind() == FoodClass.MEAT || main.kind() == FoodClass.TOMATO
+                ? Set.of("pieces", "crushed", "ground", "bone-in", "boneless")
+                : Set.of("pieces");
+        return rules.stream().filter(r -> unsaid.contains(r.form())).toList();
+    }
+
+    private static List<PlacingRule> byMethod(List<PlacingRule> rules, Optional<CanningMethod> method) {
+        Method wanted = method.filter(m -> m == CanningMethod.PRESSURE).isPresent() ? Method.PRESSURE : Method.BOILING;
+        List<PlacingRule> same = rules.stream().filter(r -> r.process().method() == wanted).toList();
+        return same.isEmpty() ? rules : same;
+    }
+
+    private static List<PlacingRule> byLiquid(List<PlacingRule> rules, Recipe recipe) {
+        Set<String> liquids = Facts.values(recipe.facts().liquids());
+        List<PlacingRule> same = rules.stream().filter(r -> liquids.contains(r.liquid()) || r.liquid().endsWith("pectin")).toList();
+        List<PlacingRule> result = same.isEmpty() ? rules : same;
+        // Crushed tomatoes have no added liquid by definition; "no liquid" alone does not make them crushed.
+        boolean crushed = Facts.values(recipe.facts().forms()).contains("crushed");
+        List<PlacingRule> whole = result.stream().filter(r -> crushed == r.form().equals("crushed")).toList();
+        boolean mixed = result.stream().anyMatch(r -> r.form().equals("crushed")) && result.stream().anyMatch(r -> !r.form().equals("crushed"));
+        boolean decided = crushed || Facts.values(recipe.facts().forms()).contains("pieces");
+        return mixed && decided && !whole.isEmpty() ? whole : result;
+    }
+
+    private static List<Process> byPack(List<Process> processes, Facts facts) {
+        Set<Pack> packs = Facts.values(facts.packs());
+        if (packs.isEmpty()) {
+            return processes;
+        }
+        List<Process> same = processes.stream().filter(p -> packs.contains(p.pack())).toList();
+        return same.isEmpty() ? processes : same;
+    }
+
+    /** Tomatoes have three equally safe pressure options, told apart by the pressure used. */
+    private static List<Process> byPressure(List<Process> processes, Facts facts) {
+        OptionalDouble psi = facts.pressures().stream().mapToDouble(p -> p.value().psi()).findFirst();
+        if (psi.isEmpty() || processes.stream().noneMatch(p -> p.id().endsWith("psi"))) {
+            return processes.stream().filter(p -> !p.id().endsWith("-15psi-weighted")).toList();
+        }
+        String option = psi.getAsDouble() < 10 ? "-6psi" : "-11psi";
+        List<Process> same = processes.stream().filter(p -> p.id().endsWith(option)).toList();
+        return same.isEmpty() ? processes : same;
+    }
+
+    private static FoodKind kindOf(Recipe recipe, Produce produce, Set<String> forms) {
+        boolean acid = recipe.acids().stream().anyMatch(i -> i.perJar().isEmpty());
+        if (forms.contains("pickle") || forms.contains("kraut")) {
+            return FoodKind.PICKLE;
+        }
+        if (produce.isEmpty() || produce.hasMeat()) {
+            return FoodKind.LOW_ACID;
+        }
+        if (produce.hasLowAcid()) {
+            return acid ? FoodKind.ACIDIFIED : FoodKind.LOW_ACID;
+        }
+        boolean borderline = produce.foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH);
+        return borderline ? FoodKind.BORDERLINE : FoodKind.ACID;
+    }
+
+    private static String family(Set<String> forms) {
+        return forms.stream().filter(f -> MIXTURE_FORMS.contains(f) || PRESERVES.contains(f)).findFirst()
+                .orElse(forms.stream().filter(PLAIN_FORMS::contains).findFirst().orElse(""));
+    }
+
+    static Volume batchVinegar(Recipe recipe) {
+        return recipe.inJar().stream()
+                .filter(i -> i.food().isVinegar() && i.perJar().isEmpty())
+                .map(i -> i.mostVolume().orElse(Volume.ofCups(1)))
+                .reduce(Volume.ZERO, Volume::plus);
+    }
+}

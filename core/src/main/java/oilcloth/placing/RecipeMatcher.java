@@ -1,0 +1,193 @@
+package oilcloth.placing;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.acidity.Brine;
+import oilcloth.acidity.Proportions;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.TestedIngredient;
+import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Volume;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Recipe;
+
+/** How like a tested recipe a recipe is: its produce, its form, its name, and how far its figures stray. */
+final class RecipeMatcher {
+    private static final Set<String> SALSA_TOMATOES = Set.of("tomato, green", "tomatillo");
+    private static final double VIOLATION = 0.12;
+
+    private final Recipe recipe;
+    private final Map<String, Double> read;
+    private final Set<String> forms;
+    private final String words;
+
+    RecipeMatcher(Recipe recipe, Produce produce, Set<String> forms) {
+        this.recipe = recipe;
+        this.read = produce.cupsByGroup();
+        this.forms = forms;
+        this.words = recipe.title().map(r -> r.of(recipe.text())).orElse(recipe.text().substring(0, Math.min(200, recipe.text().length())))
+                .toLowerCase(Locale.ROOT);
+    }
+
+    /** 0 (nothing alike) to a little over 1. */
+    double score(TestedRecipe tested) {
+        if (tested.processes().isEmpty() || read.isEmpty() || isLeaflet(tested)) {
+            return 0;
+        }
+        double form = form(tested);
+        if (form == 0) {
+            return 0;
+        }
+        Map<TestedIngredient, Double> lines = producedLines(tested);
+        double all = 0;
+        double covered = 0;
+        for (Map.Entry<TestedIngredient, Double> line : lines.entrySet()) {
+            double weight = Math.sqrt(line.getValue());
+            if (line.getKey().optional()) {
+                continue;
+            }
+            all += weight;
+            covered += read.keySet().stream().anyMatch(g -> stands(g, line.getKey(), tested)) ? weight : 0;
+        }
+        double mine = 0;
+        double pure = 0;
+        for (Map.Entry<String, Double> group : read.entrySet()) {
+            double weight = Math.sqrt(group.getValue());
+            mine += weight;
+            pure += lines.keySet().stream().anyMatch(l -> stands(group.getKey(), l, tested)) ? weight : 0;
+        }
+        if (all == 0 || mine == 0 || covered == 0 || !sharesMain(lines, tested)) {
+            return 0;
+        }
+        return covered / all * Math.sqrt(pure / mine) * form * name(tested) - VIOLATION * violations(tested);
+    }
+
+    /** Jams and jellies of acid fruit go by the generic row of their pectin, not by one leaflet's fruit. */
+    private static boolean isLeaflet(TestedRecipe tested) {
+        return (tested.form().equals("jam") || tested.form().equals("jelly"));
+    }
+
+    private boolean sharesMain(Map<TestedIngredient, Double> lines, TestedRecipe tested) {
+        TestedIngredient main = lines.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        String mine = read.keySet().iterator().next();
+        return read.keySet().stream().anyMatch(g -> stands(g, main, tested)) && lines.keySet().stream().anyMatch(l -> stands(mine, l, tested));
+    }
+
+    private double form(TestedRecipe tested) {
+        if (forms.contains(tested.form())) {
+            return 1;
+        }
+        boolean vinegar = recipe.acids().stream().anyMatch(i -> i.food().isVinegar() && i.perJar().isEmpty());
+        return switch (tested.form()) {
+            case "pickle" -> forms.contains("relish") || forms.contains("salsa") || forms.contains("chutney") || forms.contains("jelly") ? 0 : vinegar || forms.contains("kraut") ? 0.85 : 0;
+            case "relish" -> forms.contains("pickle") ? 0.75 : vinegar && !forms.contains("salsa") && !forms.contains("chutney") && !forms.contains("ketchup") ? 0.75 : 0;
+            case "salsa" -> forms.contains("relish") || forms.contains("chutney") || forms.contains("ketchup") ? 0.5 : forms.contains("hot-sauce") || forms.contains("taco-sauce") ? 0.7 : forms.isEmpty() ? 0.7 : 0;
+            case "pepper-jelly", "herb-jelly" -> forms.contains("jelly") ? 0.9 : 0;
+            case "spiced" -> vinegar ? 0.8 : 0;
+            case "pieces" -> forms.stream().allMatch(f -> f.equals("pieces") || f.equals("juice") || f.equals("soup") && tested.method() == oilcloth.guide.Method.PRESSURE) ? 0.85 : 0;
+            case "juice" -> forms.contains("juice") ? 1 : 0;
+            case "pasta-sauce" -> forms.contains("sauce") || forms.contains("milled") ? 0.75 : 0;
+            case "tomato-sauce-spiced" -> forms.contains("sauce") ? 0.7 : 0;
+            case "chili" -> forms.contains("soup") ? 0.5 : 0;
+            default -> 0;
+        };
+    }
+
+    private double name(TestedRecipe tested) {
+        double factor = 1;
+        for (String word : tested.name().toLowerCase(Locale.ROOT).split("[^a-z0-9]+")) {
+            if (word.length() > 3 && words.contains(word)) {
+                factor += 0.02;
+            }
+        }
+        String name = tested.name().toLowerCase(Locale.ROOT);
+        // A style word one has and the other has not makes them different products.
+        for (String style : List.of("dill", "sweet", "bread-and-butter", "no sugar", "reduced-sodium", "ferment", "14-day", "gherkin", "marinated", "lime", "meat", "country", "blender", "spiced")) {
+            boolean theirs = name.contains(style) || tested.id().contains(style);
+            boolean ours = words.contains(style) || (style.equals("bread-and-butter") && words.contains("bread and butter"));
+            if (theirs && !ours && !Set.of("sweet", "spiced", "lime").contains(style)) {
+                factor -= 0.06;
+            }
+            if (ours && !theirs) {
+                factor -= 0.04;
+            }
+        }
+        return factor;
+    }
+
+    private int violations(TestedRecipe tested) {
+        int violations = unlisted(tested).size();
+        Proportions proportions = Proportions.of(recipe, tested);
+        violations += proportions.raised().size();
+        Optional<Brine> brine = Brine.of(recipe);
+        Optional<Brine> theirs = Brine.of(tested);
+        if (tested.isPacked() && brine.isPresent() && theirs.isPresent() && brine.get().percent() < theirs.get().percent() * 0.98) {
+            violations++;
+        }
+        boolean lemon = tested.ingredients().stream().anyMatch(i -> i.role().equals("acid") && i.foods().stream().anyMatch(Food::isCitrusJuice));
+        boolean theirVinegar = theirs.isPresent();
+        if (brine.isPresent() != theirVinegar && !(lemon && brine.isEmpty())) {
+            violations++;
+        }
+        if (lemon != recipe.acids().stream().anyMatch(i -> i.food().isCitrusJuice()) && lemon) {
+            violations++;
+        }
+        return Math.min(violations, 4);
+    }
+
+    /** The ingredients this tested recipe has no place for. */
+    List<Ingredient> unlisted(TestedRecipe tested) {
+        List<Ingredient> unlisted = new ArrayList<>();
+        boolean produceOnly = tested.method() == oilcloth.guide.Method.BOILING;
+        for (Ingredient i : recipe.inJar()) {
+            Food food = i.food();
+            boolean free = food.kind() == FoodClass.WATER || food.kind() == FoodClass.SALT || food.kind().isDrySeasoning()
+                    || (food.kind() == FoodClass.SWEETENER && produceOnly) || food.isAcidulant() || food.name().equals("calcium chloride")
+                    || food.name().equals("ascorbic acid") || food.name().equals("vegetables") || food.name().equals("fruit");
+            if (!free && !isListed(food, tested)) {
+                unlisted.add(i);
+            }
+        }
+        return unlisted;
+    }
+
+    private static boolean isListed(Food food, TestedRecipe tested) {
+        boolean lime = food.name().equals("pickling lime");
+        return !lime && tested.ingredients().stream().anyMatch(l -> stands(food.group(), l, tested)
+                || l.foods().stream().anyMatch(f -> f.equals(food) || (f.kind() == food.kind() && (food.kind() == FoodClass.SWEETENER || food.name().startsWith("dill") && f.name().startsWith("dill")))));
+    }
+
+    /** Whether a food group may stand for a tested line: the same group, or a swap the tested recipe names. */
+    private static boolean stands(String group, TestedIngredient line, TestedRecipe tested) {
+        if (line.foods().stream().anyMatch(f -> f.group().equals(group))) {
+            return true;
+        }
+        boolean tomatoes = line.foods().stream().anyMatch(f -> f.group().equals("tomato"));
+        if (tested.form().equals("salsa") && tomatoes && SALSA_TOMATOES.contains(group)) {
+            return true;
+        }
+        boolean cucumbers = line.foods().stream().anyMatch(f -> f.group().equals("cucumber"));
+        return tested.id().equals("bread-and-butter-pickles") && cucumbers && group.equals("summer squash");
+    }
+
+    private static Map<TestedIngredient, Double> producedLines(TestedRecipe tested) {
+        Map<TestedIngredient, Double> lines = new LinkedHashMap<>();
+        for (TestedIngredient i : tested.ingredients()) {
+            boolean produce = i.role().equals("vegetable") || i.role().equals("fruit")
+                    || i.foods().stream().anyMatch(f -> f.kind() == FoodClass.MEAT);
+            if (produce && !i.foods().isEmpty() && i.foods().get(0).kind().isProduce()) {
+                Food food = i.foods().get(0);
+                double cups = i.amount().flatMap(a -> food.volume(a, a.middle())).map(Volume::cups).orElse(1.0);
+                lines.put(i, Math.max(cups, 0.02));
+            }
+        }
+        return lines;
+    }
+
+}

@@ -1,0 +1,34 @@
+package oilcloth.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import oilcloth.guide.Food;
+import oilcloth.recipe.Facts;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Practice;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Range;
+
+/** What has been read so far; the readers write into it as they go through the text. */
+final class Draft {
+    final Facts facts = new Facts();
+    final List<Ingredient> ingredients = new ArrayList<>();
+    final List<Practice> practices = new ArrayList<>();
+    final List<Unread> unread = new ArrayList<>();
+    final List<Food> titleFoods = new ArrayList<>();
+    /** Foods the text says were left out. */
+    final List<Food> absent = new ArrayList<>();
+
+    Optional<Range> title = Optional.empty();
+    /** Sentences of a letter without a title that may still name the product. */
+    int opening = 3;
+    /** Heading "for the soak" and the like: what follows is poured off. */
+    boolean asideSection;
+    /** The jars have gone into the canner: a time that follows is a process time. */
+    boolean inCanner;
+    /** The jars have been filled: cooking that follows is not a hot pack. */
+    boolean filled;
+    /** Words that say the food itself was cooked before filling. */
+    Optional<Range> cooked = Optional.empty();
+}

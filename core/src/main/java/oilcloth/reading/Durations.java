@@ -1,0 +1,161 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import oilcloth.measure.JarSize;
+import oilcloth.measure.Minutes;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.ProcessTime;
+import oilcloth.text.Range;
+
+/** Lengths of time, and which of them are the time in the canner. */
+final class Durations {
+    private static final Set<String> MINUTE = Set.of("min", "mins", "minute", "minutes", "minuets", "minites", "mn");
+    private static final Set<String> HOUR = Set.of("hour", "hours", "hr", "hrs", "h");
+    private static final Set<String> OTHER = Set.of("second", "seconds", "sec", "secs", "day", "days", "week", "weeks", "wk",
+            "wks", "month", "months", "year", "years", "yrs", "night", "nights", "am", "pm");
+    private static final Set<String> PROCESS = Set.of("process", "processed", "processing", "canner", "bath", "bwb", "wb", "hwb",
+            "psi", "pressure", "canning", "can", "canned", "waterbath", "bathed", "pc", "pressured", "processes");
+    private static final Set<String> COOK = Set.of("simmer", "simmered", "simmering", "cook", "cooked", "cooking", "blanch", "blanched",
+            "soak", "soaked", "steam", "steamed", "roast", "roasted", "saute", "sauteed", "heat", "heated", "brown", "stew",
+            "scald", "dip", "reduce", "stir", "bake", "baked", "preheat", "steep", "microwave", "fry", "drip", "brine", "salt", "cover",
+            "refrigerate", "ferment", "drain", "hold", "soften", "thicken", "melt", "bring", "brought", "vent", "vented", "venting", "exhaust", "exhausted");
+    private static final Set<String> WAIT = Set.of("wait", "waited", "rest", "rested", "resting", "stand", "sit", "let", "leave",
+            "cool", "cooled", "cooling", "undisturbed", "chill", "store", "stored", "keep", "keeps", "kept", "after", "eat", "sits", "stood");
+    private static final Pattern STERILISE = Pattern.compile("\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
+    private static final Pattern JARS = Pattern.compile("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?|boiling water|kettle)\\b");
+    private static final Pattern FILLED_JARS = Pattern.compile("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
+
+    private final JarMentions jars = new JarMentions();
+
+    void read(Sentence s, Draft draft) {
+        for (int i = 0; i < s.size(); i++) {
+            if (s.isClaimed(i)) {
+                continue;
+            }
+            if (s.is(i, "overnight")) {
+                s.claim(i, i + 1);
+                continue;
+            }
+            Optional<Found> found = at(s, i);
+            if (found.isEmpty()) {
+                continue;
+            }
+            Found d = found.get();
+            classify(s, draft, i, d);
+            s.claim(i, d.next());
+            i = d.next() - 1;
+        }
+    }
+
+    private record Found(double least, double most, boolean clock, int next) {}
+
+    private static Optional<Found> at(Sentence s, int i) {
+        Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
+        if (figure.isEmpty()) {
+            return Optional.empty();
+        }
+        Numbers.Figure f = figure.get();
+        int u = f.next();
+        while (s.is(u, "-") || s.is(u, "full") || s.is(u, "more") || s.is(u, "solid") || s.is(u, "good") || s.is(u, "extra") || s.is(u, "whole")) {
+            u++;
+        }
+        if (u >= s.size()) {
+            return Optional.empty();
+        }
+        String unit = s.token(u).norm();
+        int next = s.is(u + 1, ".") && u + 2 < s.size() && !Character.isUpperCase(s.token(u + 2).raw().charAt(0)) ? u + 2 : u + 1;
+        if (MINUTE.contains(unit)) {
+            return Optional.of(new Found(f.low(), f.high(), true, next));
+        }
+        if (HOUR.contains(unit)) {
+            double least = f.low() * 60;
+            double most = f.high() * 60;
+            int join = s.is(next, "and") || s.is(next, ",") ? next + 1 : next;
+            // "an hour and a half", "1 hour 30 minutes"
+            if (s.is(next, "and") && s.is(next + 1, "a") && (s.is(next + 2, "half") || s.is(next + 2, "quarter"))) {
+                double more = s.is(next + 2, "half") ? 30 : 15;
+                return Optional.of(new Found(least + more, most + more, true, next + 3));
+            }
+            Optional<Numbers.Figure> rest = Numbers.at(s.tokens(), Math.min(join, s.size()));
+            if (rest.isPresent() && rest.get().next() < s.size() && MINUTE.contains(s.token(rest.get().next()).norm())) {
+                return Optional.of(new Found(least + rest.get().low(), most + rest.get().high(), true, rest.get().next() + 1));
+            }
+            return Optional.of(new Found(least, most, true, next));
+        }
+        return OTHER.contains(unit) ? Optional.of(new Found(f.low(), f.high(), false, next)) : Optional.empty();
+    }
+
+    private void classify(Sentence s, Draft draft, int i, Found d) {
+        if (!d.clock() || d.least() < 1 || d.most() > 600) {
+            return;
+        }
+        Range words = s.span(i, d.next());
+        if (STERILISE.matcher(s.low()).find() && !FILLED_JARS.matcher(s.low()).find() && !draft.inCanner && !governedByProcess(s, i, d.next(), false)) {
+            if (draft.facts.sterilised().isPresent()) {
+                draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
+            }
+            return;
+        }
+        if (!governedByProcess(s, i, d.next(), draft.inCanner)) {
+            return;
+        }
+        if (s.negatedToken(i)) {
+            return;
+        }
+        Optional<JarSize> jar = jars.beside(s, i, d.next());
+        ProcessTime time = new ProcessTime(Minutes.of((int) Math.floor(d.least())), Minutes.of((int) Math.ceil(d.most())), jar);
+        draft.facts.times().add(Fact.read(time, words));
+    }
+
+    /**
+     * Whether the word that governs this time is the canner: the nearest verb or canner word before it, else one just
+     * after it ("20 minutes in a water bath").
+     */
+    private static boolean governedByProcess(Sentence s, int from, int to, boolean inCanner) {
+        String before = s.low().substring(0, s.token(from).range().start() - s.range().start());
+        for (int k = from - 1; k >= 0; k--) {
+            String w = s.token(k).norm();
+            if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
+                return !(w.equals("canner") && s.around(k, 0, 4).contains("vent"));
+            }
+            if (w.equals("boil") || w.equals("boiled") || w.equals("boiling")) {
+                boolean noun = s.is(k + 1, "water");
+                boolean jarsBefore = JARS.matcher(before).find();
+                if (inCanner || jarsBefore) {
+                    return true;
+                }
+                if (noun) {
+                    continue;
+                }
+                return afterIsCanner(s, to);
+            }
+            if (COOK.contains(w)) {
+                return afterIsCanner(s, to);
+            }
+            if (WAIT.contains(w)) {
+                return false;
+            }
+        }
+        return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent"));
+    }
+
+    private static boolean afterIsCanner(Sentence s, int to) {
+        for (int k = to; k < Math.min(s.size(), to + 7); k++) {
+            String w = s.token(k).norm();
+            if (w.equals(",") || w.equals(";") || w.equals("then") || COOK.contains(w) || WAIT.contains(w)) {
+                return false;
+            }
+            if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k)) || (w.equals("boiling") && s.is(k + 1, "water"))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isModal(Sentence s, int can) {
+        return s.is(can - 1, "you") || s.is(can - 1, "i") || s.is(can - 1, "we") || s.is(can - 1, "it") || s.is(can - 1, "that")
+                || s.is(can + 1, "be") || s.is(can - 1, "they") || s.is(can - 1, "a") || s.is(can - 1, "the");
+    }
+}

@@ -1,0 +1,193 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import oilcloth.measure.Altitude;
+import oilcloth.measure.Headspace;
+import oilcloth.measure.Pressure;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.HeadspaceStated;
+import oilcloth.text.Token;
+
+/** Facts that are figures: lengths, pressure, altitude, percentages, temperatures, years, numbering. */
+final class FigureFacts {
+    private static final Set<String> INCH = Set.of("inch", "inches", "in", "\"", "″", "''", "inchs");
+    private static final Set<String> FEET = Set.of("ft", "feet", "foot", "'");
+    private static final Set<String> METRES = Set.of("m", "metres", "meters", "metre", "meter", "masl");
+    private static final Set<String> DEGREE = Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
+    private static final Pattern HEADSPACE = Pattern.compile(
+            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered)\\b[^.;]{0,40}\\bto (within )?\\S+ ?(\\d/\\d )?(inch|in\\b)");
+    private static final Pattern LEAVE = Pattern.compile("\\b(leave|leaving|left|allow|allowing|with)\\b");
+    private static final Pattern NOT_HEADSPACE = Pattern.compile(
+            "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
+    private static final Pattern ALTITUDE = Pattern.compile(
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|i(?:'| a)m at|live at|here at|feet up|sits? at)\\b");
+    private static final Pattern SEA_LEVEL = Pattern.compile("\\b(at|near|about|basically|right at) sea[- ]level\\b");
+    private static final Pattern PRESSURE_NEAR = Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
+
+    void read(Sentence s, Draft draft) {
+        numbering(s);
+        if (draft.facts.altitude().isEmpty()) {
+            s.find(SEA_LEVEL).ifPresent(r -> draft.facts.altitude(Fact.read(Altitude.ofFeet(0), r)));
+        }
+        for (int i = 0; i < s.size(); i++) {
+            if (s.isClaimed(i)) {
+                continue;
+            }
+            Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
+            if (figure.isEmpty()) {
+                continue;
+            }
+            int next = reach(s, draft, i, figure.get());
+            if (next > i) {
+                s.claim(i, next);
+                i = next - 1;
+            }
+        }
+    }
+
+    /** "1." or "2)" at the start of a line, "Step 3". */
+    private static void numbering(Sentence s) {
+        if (s.size() > 1 && s.token(0).isNumber() && (s.is(1, ".") || s.is(1, ")")) && s.token(0).raw().length() <= 2) {
+            s.claim(0, 2);
+        }
+        for (int i = 0; i + 1 < s.size(); i++) {
+            if ((s.is(i, "step") || s.is(i, "guide") || s.is(i, "page") || s.is(i, "day") || s.is(i, "batch") || s.is(i, "no"))
+                    && s.token(i + 1).isNumber()) {
+                s.claim(i, i + 2);
+            }
+        }
+    }
+
+    /** The token after what the figure at {@code i} was read as, or {@code i} when it is none of these. */
+    private int reach(Sentence s, Draft draft, int i, Numbers.Figure f) {
+        int n = f.next();
+        int unit = s.is(n, "-") ? n + 1 : n;
+        if (unit >= s.size()) {
+            return year(s, i, f);
+        }
+        Token u = s.token(unit);
+        if (DEGREE.contains(u.norm()) && !u.raw().equals("f")) {
+            int end = unit + 1;
+            return end < s.size() && (s.is(end, "f") || s.is(end, "c")) ? end + 1 : end;
+        }
+        if (INCH.contains(u.norm()) && !(u.is("in") && !isLengthIn(s, unit))) {
+            length(s, draft, i, f, unit + 1);
+            return s.is(unit + 1, ".") && unit + 2 < s.size() ? unit + 2 : unit + 1;
+        }
+        if (u.is("cm") || u.is("mm") || u.is("centimetres") || u.is("centimeters")) {
+            double inches = (u.is("mm") ? 0.1 : 1) / 2.54;
+            length(s, draft, i, new Numbers.Figure(f.low() * inches, f.high() * inches, n), unit + 1);
+            return unit + 1;
+        }
+        if (u.is("psi") || isPressurePounds(s, unit)) {
+            if (f.high() <= 30) {
+                draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, unit + 1)));
+            }
+            return unit + 1;
+        }
+        if (u.is("%") || u.is("percent") || (u.is("per") && s.is(unit + 1, "cent")) || u.is("pct")) {
+            return u.is("per") ? unit + 2 : unit + 1;
+        }
+        if (u.is("grain")) {
+            return unit + 1;
+        }
+        int height = altitude(s, draft, i, f, unit, u);
+        if (height > i) {
+            return height;
+        }
+        if (u.is("more") || u.is("times") || u.is("x") || u.is("st") || u.is("nd") || u.is("rd") || u.is("th")
+                || u.is("batch") || u.is("batches") || u.is("layers") || u.is("layer") || u.is("loads")
+                || u.is("people") || u.is("kids") || u.is("generations") || u.is("burner")) {
+            return unit + 1;
+        }
+        return year(s, i, f);
+    }
+
+    private static boolean isLengthIn(Sentence s, int in) {
+        // "1/2 in headspace", "1/2 in." but not "20 in the canner" or "put 7 in"
+        return s.is(in + 1, ".") || s.is(in + 1, "headspace") || s.is(in + 1, "head") || s.is(in + 1, "of")
+                || s.is(in + 1, "from") || in + 1 >= s.size() || s.is(in + 1, ",") || s.is(in + 1, "pieces")
+                || s.is(in + 1, "slices") || s.is(in + 1, ")") || s.is(in + 1, "space") || s.is(in + 1, "over");
+    }
+
+    private static boolean isPressurePounds(Sentence s, int unit) {
+        Token u = s.token(unit);
+        if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))) {
+            return false;
+        }
+        String after = s.around(unit, 0, 4);
+        String near = s.around(unit, 7, 5);
+        return after.contains("pressure") || ((near.contains("pressure") || near.contains("gauge") || near.contains("canner"))
+                && s.around(unit, 3, 0).contains("at ") && PRESSURE_NEAR.matcher(near).find());
+    }
+
+    private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
+        int start = s.token(from).range().start() - s.range().start();
+        int end = s.token(Math.min(to, s.size()) - 1).range().end() - s.range().start();
+        String before = s.low().substring(Math.max(0, start - 60), start);
+        String after = s.low().substring(end, Math.min(s.low().length(), end + 40));
+        String clauseBefore = before.substring(lastBreak(before));
+        boolean near = HEADSPACE.matcher(after).find() || HEADSPACE.matcher(clauseBefore + s.low().substring(start, end)).find()
+                || (LEAVE.matcher(clauseBefore).find() && (after.isBlank() || after.startsWith(".") || after.startsWith(",") || after.startsWith(";") || after.startsWith(" and") || after.startsWith(" at")));
+        String tail = after.length() > 22 ? after.substring(0, 22) : after;
+        if (!near || NOT_HEADSPACE.matcher(tail).find() || s.low().contains("inches of water") || f.high() > 4) {
+            return;
+        }
+        if (draft.facts.headspace().isEmpty() || draft.facts.headspace().get().value().cue()) {
+            draft.facts.headspace(Fact.read(
+                    new HeadspaceStated(Headspace.ofInches(f.low()), Headspace.ofInches(f.high()), false), s.span(from, to)));
+        }
+    }
+
+    private static int lastBreak(String before) {
+        int at = Math.max(before.lastIndexOf(';'), before.lastIndexOf(','));
+        return at < 0 ? 0 : at;
+    }
+
+    private static int altitude(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
+        boolean feet = FEET.contains(u.norm());
+        boolean metres = METRES.contains(u.norm());
+        boolean said = ALTITUDE.matcher(s.low()).find();
+        if (f.low() >= 100 && (feet || (metres && (said || f.low() >= 300)))) {
+            if (feet || said || metres) {
+                state(s, draft, i, f, metres, unit + 1);
+            }
+            return unit + 1;
+        }
+        // "elevation 5200", "altitude: 6,500", "we're at 7000 here"
+        if (said && f.low() >= 200 && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
+            String before = s.around(i, 4, 0);
+            if (before.contains("elevation") || before.contains("altitude") || before.contains("elev") || before.contains("alt ")
+                    || before.contains("at ")) {
+                state(s, draft, i, f, false, f.next());
+                return f.next();
+            }
+        }
+        return i;
+    }
+
+    private static void state(Sentence s, Draft draft, int i, Numbers.Figure f, boolean metres, int to) {
+        if (f.high() > Altitude.HIGHEST_FEET || draft.facts.minutesPerThousandFeet().map(m -> m.range().filter(r -> r.overlaps(s.span(i, to))).isPresent()).orElse(false)) {
+            return;
+        }
+        // "add 5 minutes above 3,000 ft" is a rule, not a place
+        String before = s.around(i, 3, 0);
+        if (before.contains("above ") || before.contains("over ") || before.contains("per ") || before.contains("every ")
+                || before.contains("below ") || before.contains("under ") || before.contains("each ")) {
+            return;
+        }
+        Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
+        if (draft.facts.altitude().isEmpty()) {
+            draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
+        }
+    }
+
+    /** A bare four-figure year: 1890 to 2099. */
+    private static int year(Sentence s, int i, Numbers.Figure f) {
+        boolean year = f.low() == f.high() && f.low() >= 1850 && f.low() <= 2099 && s.token(i).raw().length() == 4;
+        return year ? f.next() : i;
+    }
+
+}

@@ -1,0 +1,427 @@
+package oilcloth.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Lexicon;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Range;
+
+/** Finds amounts and foods in a sentence and pairs them. */
+final class IngredientFinder {
+    private static final int REACH = 9;
+    private static final Pattern ASIDE = Pattern.compile(
+            "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
+    private static final Pattern IN_JAR = Pattern.compile("\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
+    private static final Pattern OPTIONAL = Pattern.compile("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
+    private static final Pattern PER_JAR = Pattern.compile(
+            "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
+    private static final Pattern BOTTLED = Pattern.compile("\\bbottled\\b|\\bfrom (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
+    private static final Pattern FRESH = Pattern.compile("\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
+    private static final Pattern PERCENT = Pattern.compile(
+            "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
+    private static final Pattern REFERENCE = Pattern.compile("\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
+    private static final Pattern HOMEMADE = Pattern.compile("\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar\\b[^.;]{0,24}\\b(i|we) (make|made|ferment)");
+
+    private final GuideSnapshot guide;
+
+    IngredientFinder(GuideSnapshot guide) {
+        this.guide = guide;
+    }
+
+    void read(Sentence s, Draft draft) {
+        claimPhrases(s);
+        boolean serving = Vocabulary.SERVING.matcher(s.low()).find();
+        for (int i = 0; i < s.size(); i++) {
+            if (s.isClaimed(i)) {
+                continue;
+            }
+            int next = amountAt(s, draft, i);
+            if (next == i) {
+                next = foodAt(s, draft, i, serving);
+            }
+            if (next > i) {
+                s.claim(i, next);
+                i = next - 1;
+            }
+        }
+    }
+
+    /** Foods named in a title; they place the recipe and are not thereby ingredients. */
+    List<Food> foodsOf(Sentence s) {
+        claimPhrases(s);
+        List<Food> foods = new ArrayList<>();
+        for (int i = 0; i < s.size(); i++) {
+            if (!s.isClaimed(i)) {
+                Optional<Lexicon.Match> m = guide.lexicon().at(s.tokens(), i);
+                if (m.isPresent()) {
+                    foods.add(m.get().food());
+                    i += m.get().length() - 1;
+                }
+            }
+        }
+        return foods;
+    }
+
+    private static void claimPhrases(Sentence s) {
+        Matcher m = Vocabulary.NO_INGREDIENT.matcher(s.low());
+        int token = 0;
+        while (m.find()) {
+            int from = s.range().start() + m.start();
+            int to = s.range().start() + m.end();
+            while (token < s.size() && s.token(token).range().end() <= from) {
+                token++;
+            }
+            int end = token;
+            while (end < s.size() && s.token(end).range().start() < to) {
+                if (!s.token(end).isNumber()) {
+                    s.claim(end, end + 1);
+                }
+                end++;
+            }
+        }
+    }
+
+    private int amountAt(Sentence s, Draft draft, int i) {
+        Optional<Amounts.Found> found = Amounts.at(s.tokens(), i);
+        if (found.isEmpty() || anyClaimed(s, i, Math.min(found.get().next(), s.size()))) {
+            return i;
+        }
+        Amounts.Found amount = found.get();
+        boolean counted = !amount.unitSaid();
+        int at = foodAfter(s, amount.next(), counted);
+        if (at < 0) {
+            return unknown(s, draft, i, amount);
+        }
+        Lexicon.Match match = guide.lexicon().at(s.tokens(), at).orElseThrow();
+        int end = at + match.length();
+        end = skipBracket(s, end);
+        if (s.negatedToken(i)) {
+            draft.absent.add(match.food());
+            return end;
+        }
+        Food food = spoonedPepper(match.food(), amount.amount());
+        add(s, draft, food, Optional.of(amount.amount()), i, at + match.length());
+        end = shared(s, draft, amount.amount(), end);
+        return trailingAmount(s, end);
+    }
+
+    /** "1 tsp each cinnamon, cloves and allspice": every name takes the amount; "2 cups onions and peppers": both. */
+    private int shared(Sentence s, Draft draft, Amount amount, int from) {
+        int end = from;
+        while (end < s.size()) {
+            int k = end;
+            while (k < s.size() && (s.is(k, ",") || s.is(k, "and") || s.is(k, "&") || s.is(k, "or") || s.is(k, "/"))) {
+                k++;
+            }
+            if (k == end || k - end > 2 || k >= s.size()) {
+                return end;
+            }
+            Optional<Lexicon.Match> more = guide.lexicon().at(s.tokens(), k);
+            boolean joined = s.is(k - 1, "and") || s.is(k - 1, "or") || s.is(k - 1, "&") || s.low().contains(" each ");
+            if (more.isEmpty() || !joined || Amounts.at(s.tokens(), k).map(Amounts.Found::unitSaid).orElse(false)
+                    || amountFollows(s, k + more.get().length())) {
+                return end;
+            }
+            add(s, draft, more.get().food(), Optional.of(amount), k, k + more.get().length());
+            end = k + more.get().length();
+        }
+        return end;
+    }
+
+    private static boolean amountFollows(Sentence s, int i) {
+        int k = s.is(i, ":") || s.is(i, "-") ? i + 1 : i;
+        return k > i && k < s.size() && Amounts.at(s.tokens(), k).isPresent();
+    }
+
+    /** "1 cup pepper" is a vegetable, "1 tsp pepper" is ground. */
+    private Food spoonedPepper(Food food, Amount amount) {
+        boolean much = amount.unit() == Unit.CUP || amount.unit() == Unit.POUND || amount.unit() == Unit.QUART
+                || amount.unit() == Unit.EACH;
+        return food.name().equals("black pepper") && much ? guide.food("hot pepper, mixed") : food;
+    }
+
+    private int foodAfter(Sentence s, int from, boolean counted) {
+        int words = 0;
+        for (int k = from; k < s.size() && words <= REACH; k++) {
+            if (s.is(k, "(") ) {
+                k = closing(s, k);
+                continue;
+            }
+            if (s.isClaimed(k)) {
+                return -1;
+            }
+            if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
+                return -1;
+            }
+            if (s.is(k, ",") && (counted || words == 0)) {
+                return -1;
+            }
+            if (guide.lexicon().at(s.tokens(), k).isPresent()) {
+                return k;
+            }
+            String w = s.token(k).norm();
+            if (w.equals("to") || w.equals("in") || w.equals("into") || w.equals("for") || w.equals("until") || w.equals("with")
+                    || w.equals("at") || w.equals("on") || w.equals("from") || w.equals("per") || w.equals("then")
+                    || s.token(k).isNumber()) {
+                return -1;
+            }
+            words++;
+        }
+        return -1;
+    }
+
+    private static int closing(Sentence s, int open) {
+        for (int k = open; k < s.size() && k < open + 14; k++) {
+            if (s.is(k, ")")) {
+                return k;
+            }
+        }
+        return open;
+    }
+
+    private static int skipBracket(Sentence s, int end) {
+        if (s.is(end, "(")) {
+            int close = closing(s, end);
+            boolean figures = false;
+            for (int k = end; k < close; k++) {
+                figures |= s.token(k).isNumber();
+            }
+            String inside = s.around(end, 0, Math.max(1, close - end));
+            if (figures && close > end && !inside.contains("%") && !inside.contains("per ")) {
+                return close + 1;
+            }
+        }
+        return end;
+    }
+
+    /** "2 lb beans, about 6 cups" gives the same beans twice. */
+    private int trailingAmount(Sentence s, int end) {
+        int k = end;
+        while (s.is(k, ",") || s.is(k, "about") || s.is(k, "approx") || s.is(k, "approximately") || s.is(k, "or") || s.is(k, "=") || s.is(k, "roughly")) {
+            k++;
+        }
+        if (k == end || k >= s.size() || !(s.is(k - 1, "about") || s.is(k - 1, "approx") || s.is(k - 1, "approximately") || s.is(k - 1, "or") || s.is(k - 1, "=") || s.is(k - 1, "roughly"))) {
+            return end;
+        }
+        Optional<Amounts.Found> again = Amounts.at(s.tokens(), k);
+        if (again.isEmpty() || foodAfter(s, again.get().next(), !again.get().unitSaid()) >= 0 || anyClaimed(s, k, again.get().next())) {
+            return end;
+        }
+        return again.get().next();
+    }
+
+    private static int unknown(Sentence s, Draft draft, int i, Amounts.Found amount) {
+        Unit.Kind kind = amount.amount().unit().kind();
+        boolean measured = amount.unitSaid() && (kind == Unit.Kind.VOLUME || kind == Unit.Kind.MASS)
+                || (amount.unitSaid() && kind == Unit.Kind.PACK && (s.isItem() || Vocabulary.ADD.matcher(s.low()).find()));
+        if (!measured) {
+            return i;
+        }
+        // "a quart", "the pint" in passing are jars; they were read before
+        if (amount.amount().unit() == Unit.CAN && !s.isItem() && amount.amount().low() >= 1 && s.around(amount.next(), 3, 0).contains("jar")) {
+            return i;
+        }
+        int end = amount.next();
+        while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
+            end++;
+        }
+        boolean leftover = s.low().contains("left") || s.low().contains("makes") || s.low().contains("yield") || s.low().contains("bushel");
+        draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
+        return end;
+    }
+
+    private int foodAt(Sentence s, Draft draft, int i, boolean serving) {
+        Optional<Lexicon.Match> found = guide.lexicon().at(s.tokens(), i);
+        if (found.isEmpty() || anyClaimed(s, i, i + found.get().length())) {
+            return i;
+        }
+        Lexicon.Match match = found.get();
+        int end = i + match.length();
+        // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
+        int k = end;
+        while (s.is(k, ":") || s.is(k, "-") || s.is(k, "–") || s.is(k, ",") && s.isItem() || s.is(k, "(") || s.is(k, "—") || s.is(k, "…")) {
+            k++;
+        }
+        if (k > end && k < s.size()) {
+            Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
+            if (after.isPresent() && (after.get().unitSaid() || s.isItem()) && !anyClaimed(s, k, after.get().next())
+                    && foodAfter(s, after.get().next(), false) < 0) {
+                add(s, draft, match.food(), Optional.of(after.get().amount()), i, after.get().next());
+                return after.get().next();
+            }
+        }
+        if (s.negatedToken(i)) {
+            draft.absent.add(match.food());
+            return end;
+        }
+        if (serving && !s.isItem()) {
+            return end;
+        }
+        add(s, draft, match.food(), Optional.empty(), i, end);
+        return end;
+    }
+
+    private void add(Sentence s, Draft draft, Food named, Optional<Amount> amount, int from, int to) {
+        Range range = s.span(from, to);
+        Food food = acidKind(s, named, amount);
+        boolean liquid = food.kind() == FoodClass.WATER || food.kind() == FoodClass.SALT || food.kind() == FoodClass.FIRMING
+                || food.name().equals("ascorbic acid") || food.name().equals("fruit antibrowning mix") || food.isAcidulant();
+        boolean aside = liquid && (draft.asideSection || (ASIDE.matcher(s.low()).find() && !IN_JAR.matcher(s.low()).find()));
+        Optional<Ingredient.PerJar> perJar = perJar(s, to);
+        Ingredient read = new Ingredient(range, food, amount, amount.isPresent() ? perJar : Optional.empty(), aside,
+                OPTIONAL.matcher(s.low()).find(), strength(s, food));
+        merge(s, draft, read);
+    }
+
+    private Food acidKind(Sentence s, Food food, Optional<Amount> amount) {
+        boolean whole = food.name().equals("lemon") || food.name().equals("lime");
+        if (whole && amount.map(a -> a.unit() == Unit.EACH).orElse(true)) {
+            // "3 lemons" are as much juice as they give, and it is fresh
+            return guide.food(food.name() + " juice, fresh");
+        }
+        if (food.name().endsWith("kind unsaid")) {
+            String fruit = food.name().startsWith("lime") ? "lime" : "lemon";
+            if (BOTTLED.matcher(s.low()).find()) {
+                return guide.food(fruit + " juice, bottled");
+            }
+            if (FRESH.matcher(s.low()).find()) {
+                return guide.food(fruit + " juice, fresh");
+            }
+        }
+        if (food.isVinegar() && HOMEMADE.matcher(s.low()).find()) {
+            return guide.food("vinegar, homemade");
+        }
+        return food;
+    }
+
+    private static OptionalDouble strength(Sentence s, Food food) {
+        return food.isVinegar() ? percent(s.low()) : OptionalDouble.empty();
+    }
+
+    /** The acetic acid a sentence states, the weakest of a range; "50 grain" is 5 %. */
+    static OptionalDouble percent(String low) {
+        Matcher m = PERCENT.matcher(low);
+        if (!m.find()) {
+            return OptionalDouble.empty();
+        }
+        if (m.group(1) != null) {
+            return OptionalDouble.of(Double.parseDouble(m.group(1)));
+        }
+        if (m.group(3) != null) {
+            return OptionalDouble.of(m.group(3).equals("four") ? 4 : m.group(3).equals("five") ? 5 : 6);
+        }
+        return OptionalDouble.of(Double.parseDouble(m.group(4)) / 10);
+    }
+
+    /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
+    private static Optional<Ingredient.PerJar> perJar(Sentence s, int to) {
+        String low = s.low();
+        if (!PER_JAR.matcher(low).find()) {
+            return Optional.empty();
+        }
+        for (int k = 0; k + 1 < s.size(); k++) {
+            boolean per = s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
+            if (!per || Math.abs(k - to) > 14) {
+                continue;
+            }
+            Optional<JarMentions.Found> jar = JarMentions.at(s, k + 1);
+            if (jar.isPresent()) {
+                return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
+            }
+            if (s.is(k + 1, "jar") || s.is(k + 1, "jars") || s.is(k + 1, "one")) {
+                return Optional.of(new Ingredient.PerJar(Optional.empty()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A food named again is the same food, unless it comes with another amount of its own. */
+    private static void merge(Sentence s, Draft draft, Ingredient read) {
+        for (int i = 0; i < draft.ingredients.size(); i++) {
+            Ingredient known = draft.ingredients.get(i);
+            if (!sameFood(known, read)) {
+                continue;
+            }
+            boolean repeats = read.amount().isEmpty() || sameAmount(known, read) || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
+            if (repeats) {
+                draft.ingredients.set(i, refined(known, read));
+                return;
+            }
+            if (known.amount().isEmpty() && known.aside() == read.aside()) {
+                draft.ingredients.set(i, read);
+                return;
+            }
+        }
+        if (read.amount().isEmpty() && isGeneric(draft, read.food())) {
+            return;
+        }
+        draft.ingredients.add(read);
+    }
+
+    private static Ingredient refined(Ingredient known, Ingredient read) {
+        Ingredient result = known;
+        if (known.food().name().endsWith("kind unsaid") && !read.food().name().endsWith("kind unsaid")) {
+            result = result.withFood(read.food());
+        }
+        if (known.perJar().isEmpty() && read.perJar().isPresent()) {
+            result = result.withPerJar(read.perJar().get());
+        }
+        if (known.strengthPercent().isEmpty() && read.strengthPercent().isPresent()) {
+            result = result.withStrength(read.strengthPercent().getAsDouble());
+        }
+        return result;
+    }
+
+    private static boolean sameFood(Ingredient a, Ingredient b) {
+        if (a.food().isCitrusJuice() && b.food().isCitrusJuice()) {
+            return a.food().name().substring(0, 4).equals(b.food().name().substring(0, 4));
+        }
+        if (a.food().isVinegar() && b.food().isVinegar()) {
+            return b.amount().isEmpty() || a.food().equals(b.food()) || sameAmount(a, b);
+        }
+        boolean spice = a.food().kind().isDrySeasoning();
+        return a.food().equals(b.food()) || (b.amount().isEmpty() && !spice && a.food().group().equals(b.food().group()))
+                || (b.amount().isEmpty() && a.food().kind() == FoodClass.SALT && b.food().kind() == FoodClass.SALT)
+                || (b.amount().isEmpty() && a.food().kind() == FoodClass.PECTIN && b.food().kind() == FoodClass.PECTIN)
+                || (b.amount().isEmpty() && a.food().kind() == FoodClass.MEAT && b.food().name().equals("beef"));
+    }
+
+    private static boolean sameAmount(Ingredient a, Ingredient b) {
+        if (a.amount().isEmpty() || b.amount().isEmpty()) {
+            return false;
+        }
+        Amount x = a.amount().get();
+        Amount y = b.amount().get();
+        return x.unit().kind() == y.unit().kind()
+                && Math.abs(x.low() * x.unit().inBase() - y.low() * y.unit().inBase()) <= 0.03 * x.low() * x.unit().inBase();
+    }
+
+    /** "the fruit", "the tomatoes", "berries" after the foods themselves are no new food. */
+    private static boolean isGeneric(Draft draft, Food food) {
+        boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables") || food.name().equals("seasoning");
+        if (umbrella) {
+            return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
+        }
+        return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.PEPPER || food.kind() == FoodClass.SEAFOOD)
+                && draft.ingredients.stream().anyMatch(i -> i.food().kind() == food.kind());
+    }
+
+    private static boolean anyClaimed(Sentence s, int from, int to) {
+        for (int k = from; k < Math.min(to, s.size()); k++) {
+            if (s.isClaimed(k)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,177 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import oilcloth.measure.JarSize;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Yield;
+
+/** Jars named in the text, and how many the batch gave. */
+final class JarMentions {
+    /** A jar named at a token, and the token after it. */
+    record Found(JarSize jar, int next) {}
+
+    private static final int BESIDE = 3;
+
+    void read(Sentence s, Draft draft) {
+        for (int i = 0; i < s.size(); i++) {
+            Optional<Found> found = at(s, i);
+            if (found.isEmpty() || isClaimed(s, i, found.get().next())) {
+                continue;
+            }
+            Found jar = found.get();
+            int before = figureBefore(s, i);
+            boolean counted = before >= 0;
+            if (counted && isMeasure(s, jar.next())) {
+                continue;
+            }
+            draft.facts.jars().add(Fact.read(jar.jar(), s.span(i, jar.next())));
+            if (counted && draft.facts.yield().isEmpty() && !perJar(s, i) ) {
+                Numbers.Figure f = Numbers.at(s.tokens(), before).orElseThrow();
+                draft.facts.yield(Fact.read(new Yield(f.low(), f.high(), jar.jar()), s.span(before, jar.next())));
+            }
+            s.claim(counted ? before : i, jar.next());
+            i = jar.next() - 1;
+        }
+    }
+
+    private static boolean isClaimed(Sentence s, int from, int to) {
+        for (int k = from; k < to; k++) {
+            if (s.isClaimed(k)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "4 quarts of tomatoes", "2 pints vinegar": a measure, not jars. */
+    private static boolean isMeasure(Sentence s, int next) {
+        if (s.is(next, "jars") || s.is(next, "jar") || next >= s.size()) {
+            return false;
+        }
+        return s.is(next, "of") || (s.token(next).isWord() && !s.is(next, "and") && !s.is(next, "or") && !s.is(next, "in")
+                && !s.is(next, "with") && !s.is(next, "at") && !s.is(next, "for") && !s.is(next, "from") && !s.is(next, "per")
+                && !s.is(next, "are") && !s.is(next, "process") && !s.is(next, "this") && !s.is(next, "total") && !s.is(next, "out")
+                && !s.is(next, "so") && !s.is(next, "but") && !s.is(next, "which") && !s.is(next, "last") && !s.is(next, "yesterday")
+                && !s.is(next, "today") && !s.is(next, "on") && !s.is(next, "altogether") && !s.is(next, "then") && !s.is(next, "i")
+                && !s.is(next, "we") && !s.is(next, "went") && !s.is(next, "when") && !s.is(next, "to") && !s.is(next, "if"));
+    }
+
+    private static boolean perJar(Sentence s, int i) {
+        return s.is(i - 1, "per") || s.is(i - 1, "each") || s.is(i - 1, "every") || s.is(i - 1, "a");
+    }
+
+    private static int figureBefore(Sentence s, int i) {
+        for (int k = Math.max(0, i - 6); k < i; k++) {
+            Optional<Numbers.Figure> f = Numbers.at(s.tokens(), k);
+            if (f.isPresent() && f.get().next() == i && !s.isClaimed(k) && !s.is(k, "a") && !s.is(k, "an") && f.get().low() >= 1) {
+                return k;
+            }
+        }
+        return -1;
+    }
+
+    static Optional<Found> at(Sentence s, int i) {
+        if (s.is(i, "half") && (s.is(i + 1, "pint") || s.is(i + 1, "pints"))) {
+            return found(s, JarSize.HALF_PINT, i + 2);
+        }
+        if (s.is(i, "half") && s.is(i + 1, "-") && (s.is(i + 2, "pint") || s.is(i + 2, "pints"))) {
+            return found(s, JarSize.HALF_PINT, i + 3);
+        }
+        if (s.is(i, "half") && (s.is(i + 1, "gallon") || s.is(i + 1, "gallons") || (s.is(i + 1, "-") && (s.is(i + 2, "gallon") || s.is(i + 2, "gallons"))))) {
+            int next = s.is(i + 1, "-") ? i + 3 : i + 2;
+            return s.is(next, "of") || (next < s.size() && s.token(next).is("water")) ? Optional.empty() : found(s, JarSize.HALF_GALLON, next);
+        }
+        if (s.is(i, "jelly") && (s.is(i + 1, "jar") || s.is(i + 1, "jars") || s.is(i + 1, "glasses"))) {
+            return Optional.of(new Found(JarSize.HALF_PINT, i + 2));
+        }
+        if (i < s.size() && s.token(i).isNumber()) {
+            return sized(s, i);
+        }
+        if (s.is(i - 1, "half") || (s.is(i - 1, "-") && s.is(i - 2, "half"))) {
+            return Optional.empty();
+        }
+        if (s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pts") && figureBefore(s, i) < 0) {
+            return found(s, JarSize.PINT, i + 1);
+        }
+        if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && figureBefore(s, i) < 0) {
+            return found(s, JarSize.QUART, i + 1);
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Found> found(Sentence s, JarSize jar, int next) {
+        int end = next;
+        if (s.is(end, "-")) {
+            end++;
+        }
+        if (s.is(end, "mason") || s.is(end, "canning") || s.is(end, "size") || s.is(end, "sized")) {
+            end++;
+        }
+        return Optional.of(new Found(jar, s.is(end, "jar") || s.is(end, "jars") ? end + 1 : next));
+    }
+
+    /** "8 oz jars", "500 ml jars", "1 litre jars", "1/2 pint", "1 1/2 pint". */
+    private static Optional<Found> sized(Sentence s, int i) {
+        Numbers.Figure f = Numbers.at(s.tokens(), i).orElseThrow();
+        int u = s.is(f.next(), "-") ? f.next() + 1 : f.next();
+        if (u >= s.size()) {
+            return Optional.empty();
+        }
+        String unit = s.token(u).norm();
+        if ((unit.equals("pint") || unit.equals("pints")) && (f.low() == 0.5 || f.low() == 0.25 || f.low() == 1.5)) {
+            JarSize jar = f.low() == 0.5 ? JarSize.HALF_PINT : f.low() == 1.5 ? JarSize.PINT_AND_HALF : JarSize.QUARTER_PINT;
+            return isMeasure(s, u + 1) ? Optional.empty() : found(s, jar, u + 1);
+        }
+        boolean gallon = (unit.equals("gallon") || unit.equals("gal")) && f.low() == 0.5;
+        int j = s.is(u + 1, "-") ? u + 2 : u + 1;
+        while (s.is(j, "mason") || s.is(j, "jelly") || s.is(j, "canning") || s.is(j, "glass") || s.is(j, "mouth") || s.is(j, "wide") || s.is(j, "regular") || s.is(j, ".")) {
+            j++;
+        }
+        if (!(s.is(j, "jar") || s.is(j, "jars"))) {
+            return Optional.empty();
+        }
+        double ml = switch (unit) {
+            case "oz", "ounce", "ounces" -> f.low() * 29.57;
+            case "ml", "millilitre", "millilitres", "milliliter", "milliliters" -> f.low();
+            case "l", "litre", "liter", "litres", "liters" -> f.low() * 1000;
+            default -> gallon ? 1893 : 0;
+        };
+        return ml == 0 ? Optional.empty() : Optional.of(new Found(nearest(ml), j + 1));
+    }
+
+    /** The nominal jar that holds it; metric jars run a few per cent over their US namesakes. */
+    private static JarSize nearest(double ml) {
+        for (JarSize jar : JarSize.values()) {
+            if (ml <= jar.volume().millilitres() * 1.08) {
+                return jar;
+            }
+        }
+        return JarSize.GALLON;
+    }
+
+    /** The jar size named within a few words of a time, in the same clause. */
+    Optional<JarSize> beside(Sentence s, int from, int to) {
+        for (int k = to; k < Math.min(s.size(), to + BESIDE + 1); k++) {
+            if (s.is(k, ",") || s.is(k, ";") || s.is(k, "and")) {
+                break;
+            }
+            Optional<Found> jar = at(s, k);
+            if (jar.isPresent()) {
+                return jar.map(Found::jar);
+            }
+        }
+        for (int k = from - 1; k >= Math.max(0, from - BESIDE - 1); k--) {
+            if (s.is(k, ",") || s.is(k, ";")) {
+                break;
+            }
+            Optional<Found> jar = at(s, k);
+            if (jar.isEmpty() && k > 0) {
+                jar = at(s, k - 1).filter(f -> f.next() > from - BESIDE);
+            }
+            if (jar.isPresent()) {
+                return jar.map(Found::jar);
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,193 @@
+package oilcloth.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Pack;
+import oilcloth.guide.PracticeRule;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Practice;
+import oilcloth.recipe.Recipe;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Range;
+import oilcloth.text.Sentences;
+
+/**
+ * Reads a canner's plain text into a recipe. Every reading keeps its range; what was not understood is listed. Never
+ * throws on any text; linear in its length.
+ */
+public final class RecipeReader {
+    private static final int TITLE_LENGTH = 90;
+    private static final int ITEM_LENGTH = 160;
+    private static final Pattern BULLET = Pattern.compile("^\\s*([-*•·–▢□+>]|\\[ ?\\])\\s+");
+    private static final Pattern GREETING = Pattern.compile("(?i)^(hi|hello|dear|good (morning|day|evening|afternoon)|thanks|thank you|greetings|to whom|from:|to:|date:|sent:|cc:|re: ?$)\\b.*");
+    private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
+    private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
+    private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
+    private static final Pattern PROCESS_WORDS = Pattern.compile("(?i)\\b(process|canner|bath|headspace|psi|simmer|boil|pack|fill|pour|stir|add|combine|bring|wash|peel|cool|makes|yield)\\w*\\b");
+    private static final Pattern VINEGAR_PERCENT = Pattern.compile("(?i)vinegar|acidity|acetic");
+
+    private final GuideSnapshot guide;
+    private final FigureFacts figures = new FigureFacts();
+    private final Durations durations = new Durations();
+    private final JarMentions jars = new JarMentions();
+    private final PhraseFacts phrases = new PhraseFacts();
+    private final IngredientFinder ingredients;
+    private final Residue residue = new Residue();
+
+    public RecipeReader(GuideSnapshot guide) {
+        this.guide = guide;
+        this.ingredients = new IngredientFinder(guide);
+    }
+
+    public Recipe read(String text) {
+        Draft draft = new Draft();
+        List<Range> lines = Sentences.lines(text);
+        for (int n = 0; n < lines.size(); n++) {
+            line(text, lines.get(n), n, draft);
+        }
+        settle(text, draft);
+        List<Unread> unread = new ArrayList<>(draft.unread);
+        unread.sort((a, b) -> a.range().compareTo(b.range()));
+        return new Recipe(text, draft.title, draft.titleFoods, draft.ingredients, draft.facts, draft.practices, unread);
+    }
+
+    private void line(String text, Range line, int n, Draft draft) {
+        String words = line.of(text);
+        if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && isTitle(words)) {
+            title(text, line, draft);
+            return;
+        }
+        if (HEADING.matcher(words).matches()) {
+            draft.asideSection = ASIDE_HEADING.matcher(words).find();
+            return;
+        }
+        boolean item = isItem(text, line);
+        boolean first = true;
+        for (Range sentence : Sentences.of(text, line)) {
+            sentence(new Sentence(text, sentence, item && first), draft);
+            first = false;
+        }
+    }
+
+    private boolean isTitle(String words) {
+        String bare = SUBJECT.matcher(words).replaceFirst("").strip();
+        if (bare.isEmpty() || bare.length() > TITLE_LENGTH || GREETING.matcher(bare).matches() || bare.endsWith(",")) {
+            return false;
+        }
+        boolean labelled = SUBJECT.matcher(words).find();
+        boolean sentence = bare.endsWith(".") || bare.endsWith("?") || bare.endsWith("!") || bare.split("\\s+").length > 12;
+        Sentence s = new Sentence(bare, new Range(0, bare.length()), false);
+        boolean names = !ingredients.foodsOf(s).isEmpty() || namesForm(bare);
+        boolean amount = Amounts.at(s.tokens(), 0).map(a -> a.unitSaid() || s.token(0).isNumber()).orElse(false);
+        return names && !amount && (labelled || !sentence) && !BULLET.matcher(words).find() && !HEADING.matcher(words).matches()
+                && !words.contains(";");
+    }
+
+    private boolean namesForm(String bare) {
+        Draft probe = new Draft();
+        phrases.read(new Sentence(bare, new Range(0, bare.length()), false), probe, true);
+        return !probe.facts.forms().isEmpty();
+    }
+
+    private void title(String text, Range line, Draft draft) {
+        draft.title = Optional.of(line);
+        Sentence s = new Sentence(text, line, false);
+        phrases.read(s, draft, true);
+        durations.read(s, draft);
+        figures.read(s, draft);
+        jars.read(s, draft);
+        draft.titleFoods.addAll(ingredients.foodsOf(s));
+        // A title does not fill jars or start the canner.
+        draft.filled = false;
+        draft.inCanner = false;
+        draft.cooked = Optional.empty();
+    }
+
+    private boolean isItem(String text, Range line) {
+        String words = line.of(text);
+        boolean bullet = BULLET.matcher(words).find();
+        if (words.length() > ITEM_LENGTH) {
+            return false;
+        }
+        Sentence s = new Sentence(text, line, true);
+        int at = 0;
+        while (at < s.size() && s.token(at).kind() == oilcloth.text.Token.Kind.SIGN && at < 3) {
+            at++;
+        }
+        if (at >= s.size()) {
+            return false;
+        }
+        if (s.token(at).isNumber() && (s.is(at + 1, ")") || (s.is(at + 1, ".") && at + 2 < s.size() && !s.token(at + 2).isNumber() && s.token(at).raw().length() <= 2))) {
+            return false;
+        }
+        Optional<Amounts.Found> amount = Amounts.at(s.tokens(), at);
+        if (amount.isPresent() && (amount.get().unitSaid() || s.token(at).isNumber())) {
+            int next = amount.get().next();
+            boolean time = next < s.size() && (s.token(next).norm().startsWith("min") || s.token(next).norm().startsWith("hour") || s.is(next, "hr") || s.is(next, "hrs"));
+            return !time && Sentences.of(text, line).size() <= 2 && !(words.length() > 60 && PROCESS_WORDS.matcher(words).results().count() > 1);
+        }
+        boolean shortLine = s.size() <= 8 && !PROCESS_WORDS.matcher(words).find();
+        return shortLine && (bullet || guide.lexicon().at(s.tokens(), at).isPresent()) && !words.endsWith("?") && !words.endsWith("!");
+    }
+
+    private void sentence(Sentence s, Draft draft) {
+        phrases.read(s, draft, false);
+        practices(s, draft);
+        durations.read(s, draft);
+        figures.read(s, draft);
+        jars.read(s, draft);
+        ingredients.read(s, draft);
+        residue.read(s, draft);
+    }
+
+    private void practices(Sentence s, Draft draft) {
+        for (PracticeRule rule : guide.practices()) {
+            if (rule.exception() != null && rule.exception().matcher(s.low()).find()) {
+                continue;
+            }
+            s.find(rule.pattern()).ifPresent(r -> draft.practices.add(new Practice(rule, r)));
+        }
+    }
+
+    /** What only the whole text can tell. */
+    private void settle(String text, Draft draft) {
+        if (draft.facts.packs().isEmpty() && draft.cooked.isPresent() && draft.filled) {
+            draft.facts.packs().add(Fact.read(Pack.HOT, draft.cooked.get()));
+        }
+        Optional<OptionalDouble> strength = statedStrength(text);
+        for (int i = 0; i < draft.ingredients.size(); i++) {
+            Ingredient ingredient = draft.ingredients.get(i);
+            if (ingredient.food().isVinegar() && ingredient.strengthPercent().isEmpty() && strength.isPresent()) {
+                draft.ingredients.set(i, ingredient.withStrength(strength.get().getAsDouble()));
+            }
+        }
+        for (Food absent : draft.absent) {
+            draft.ingredients.removeIf(i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
+        }
+    }
+
+    private static final Pattern LEFT_OUT = Pattern.compile("(?i)\\b(left out|leave out|skip(ped)?|omit(ted)?|forgot|did ?n[o']t (use|add)|didn'?t (use|add)|without)\\b");
+
+    private static boolean leftOut(String text, Ingredient ingredient) {
+        return ingredient.amount().isEmpty() || LEFT_OUT.matcher(text).find();
+    }
+
+    /** A strength said once, of the vinegar in general, holds for all of it. */
+    private static Optional<OptionalDouble> statedStrength(String text) {
+        for (Range line : Sentences.lines(text)) {
+            for (Range sentence : Sentences.of(text, line)) {
+                String words = sentence.of(text).toLowerCase(java.util.Locale.ROOT);
+                if (VINEGAR_PERCENT.matcher(words).find() && IngredientFinder.percent(words).isPresent()) {
+                    return Optional.of(IngredientFinder.percent(words));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

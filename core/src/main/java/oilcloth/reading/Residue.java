@@ -1,0 +1,74 @@
+package oilcloth.reading;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Range;
+
+/** What no reader accounted for: figures left over, and things added that have no name we know. */
+final class Residue {
+    private static final Pattern KITCHEN_SENTENCE = Pattern.compile(
+            "\\b(add|stir|mix|put|pour|process|boil|simmer|cook|cup|cups|jar|jars|vinegar|sugar|salt|brine|fill|pack|leave|pressure|spoon|measure|canner|headspace)\\w*\\b");
+    private static final Pattern PREPOSITION = Pattern.compile("\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
+    private static final Pattern FILLER = Pattern.compile("^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them)\\b)+");
+
+    void read(Sentence s, Draft draft) {
+        figures(s, draft);
+        additions(s, draft);
+    }
+
+    private static void figures(Sentence s, Draft draft) {
+        for (int i = 0; i < s.size(); i++) {
+            if (s.isClaimed(i) || !s.token(i).isNumber()) {
+                continue;
+            }
+            boolean bears = s.isItem() || KITCHEN_SENTENCE.matcher(s.low()).find();
+            int end = i + 1;
+            while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
+                end++;
+            }
+            draft.unread.add(new Unread(s.span(i, end), bears));
+            s.claim(i, end);
+        }
+    }
+
+    /** "stir in the gloop": something went in, and nothing in it is known. */
+    private static void additions(Sentence s, Draft draft) {
+        Matcher verb = Vocabulary.ADD.matcher(s.low());
+        while (verb.find()) {
+            if (s.negatedAt(verb.start())) {
+                continue;
+            }
+            int from = verb.end();
+            Matcher filler = FILLER.matcher(s.low()).region(from, s.low().length());
+            filler.useAnchoringBounds(true);
+            int start = filler.lookingAt() ? filler.end() : from;
+            Matcher stop = PREPOSITION.matcher(s.low()).region(start, s.low().length());
+            int end = stop.find() ? stop.start() : s.low().length();
+            end = Math.min(end, start + 60);
+            judge(s, draft, start, end);
+        }
+    }
+
+    private static void judge(Sentence s, Draft draft, int start, int end) {
+        int words = 0;
+        int first = -1;
+        int last = -1;
+        for (int i = 0; i < s.size(); i++) {
+            Range r = s.token(i).range();
+            int offset = r.start() - s.range().start();
+            if (offset < start || offset >= end || !s.token(i).isWord()) {
+                continue;
+            }
+            words++;
+            if (s.isClaimed(i) || Vocabulary.KITCHEN.contains(s.token(i).norm())) {
+                return;
+            }
+            first = first < 0 ? i : first;
+            last = i;
+        }
+        if (words > 0 && words <= 5) {
+            draft.unread.add(new Unread(s.span(first, last + 1), true));
+        }
+    }
+}

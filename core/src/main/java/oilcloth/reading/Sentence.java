@@ -1,0 +1,130 @@
+package oilcloth.reading;
+
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.text.Range;
+import oilcloth.text.Token;
+import oilcloth.text.Tokens;
+
+/** One sentence under the pencil: its tokens, and which of them some reader has already accounted for. */
+final class Sentence {
+    // "don't forget the vinegar" asks for vinegar, "never skip" likewise
+    private static final Pattern NEGATION = Pattern.compile(
+            "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t)\\b"
+                    + "(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too))"
+                    + "|\\b(without|instead of|rather than|in place of|avoid|forgot|forgot to|free of)\\b"
+                    + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b)[^,;.:]{0,32}$");
+
+    private final String text;
+    private final Range range;
+    private final List<Token> tokens;
+    private final BitSet claimed = new BitSet();
+    private final String low;
+    private final boolean item;
+
+    /** @param item whether it stands in a list, where a bare name is an ingredient */
+    Sentence(String text, Range range, boolean item) {
+        this.text = text;
+        this.range = range;
+        this.tokens = Tokens.of(text, range);
+        this.low = lower(text, range);
+        this.item = item;
+    }
+
+    /** Lower case, sign for sign, so that offsets stay true. */
+    private static String lower(String text, Range range) {
+        char[] chars = new char[range.end() - range.start()];
+        for (int i = 0; i < chars.length; i++) {
+            char c = text.charAt(range.start() + i);
+            chars[i] = c == '\u2019' ? '\'' : Character.toLowerCase(c);
+        }
+        return new String(chars);
+    }
+
+    Range range() {
+        return range;
+    }
+
+    List<Token> tokens() {
+        return tokens;
+    }
+
+    Token token(int i) {
+        return tokens.get(i);
+    }
+
+    int size() {
+        return tokens.size();
+    }
+
+    String low() {
+        return low;
+    }
+
+    boolean isItem() {
+        return item;
+    }
+
+    boolean is(int i, String word) {
+        return i >= 0 && i < tokens.size() && tokens.get(i).is(word);
+    }
+
+    void claim(int from, int to) {
+        claimed.set(from, to);
+    }
+
+    boolean isClaimed(int i) {
+        return claimed.get(i);
+    }
+
+    /** The text range of tokens {@code from} to {@code to}, exclusive. */
+    Range span(int from, int to) {
+        return tokens.get(from).range().to(tokens.get(Math.max(from, to - 1)).range());
+    }
+
+    boolean has(Pattern pattern) {
+        return pattern.matcher(low).find();
+    }
+
+    /** The first match that no negation stands before in its clause. */
+    Optional<Range> find(Pattern pattern) {
+        Matcher m = pattern.matcher(low);
+        while (m.find()) {
+            if (!negatedAt(m.start())) {
+                return Optional.of(new Range(range.start() + m.start(), range.start() + m.end()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The first match, negated or not. */
+    Optional<Range> findAny(Pattern pattern) {
+        Matcher m = pattern.matcher(low);
+        return m.find() ? Optional.of(new Range(range.start() + m.start(), range.start() + m.end())) : Optional.empty();
+    }
+
+    boolean negatedAt(int offsetInSentence) {
+        int from = Math.max(0, offsetInSentence - 48);
+        return NEGATION.matcher(low.substring(from, offsetInSentence)).find();
+    }
+
+    boolean negatedToken(int i) {
+        return negatedAt(tokens.get(i).range().start() - range.start());
+    }
+
+    /** The words around a token, joined, for cheap context tests. */
+    String around(int i, int before, int after) {
+        StringBuilder b = new StringBuilder();
+        for (int k = Math.max(0, i - before); k < Math.min(tokens.size(), i + after); k++) {
+            b.append(tokens.get(k).norm()).append(' ');
+        }
+        return b.toString();
+    }
+
+    String text() {
+        return range.of(text);
+    }
+}

@@ -1,0 +1,212 @@
+package oilcloth.recipe;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import oilcloth.guide.Food;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Headspace;
+import oilcloth.measure.JarSize;
+import oilcloth.measure.Minutes;
+import oilcloth.measure.Pressure;
+import oilcloth.text.Range;
+
+/**
+ * What to do next time: a correction. It never says anything about jars already made, and never asserts an unknown fact.
+ */
+public sealed interface Edit {
+    /** The name used in JSON. */
+    String kind();
+
+    /** The values used in JSON, in order. */
+    Map<String, Object> values();
+
+    Recipe apply(Recipe recipe);
+
+    /** Process for this long. */
+    record SetMinutes(Minutes minutes) implements Edit {
+        @Override
+        public String kind() {
+            return "setMinutes";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            return Map.of("minutes", minutes.value());
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            Facts facts = recipe.facts().copy();
+            facts.times().clear();
+            facts.times().add(Fact.asserted(new ProcessTime(minutes, minutes, Optional.empty())));
+            return recipe.withFacts(facts);
+        }
+    }
+
+    /** Process at this pressure. */
+    record SetPressure(Pressure pressure) implements Edit {
+        @Override
+        public String kind() {
+            return "setPressure";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            return Map.of("psi", pressure.psi());
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            Facts facts = recipe.facts().copy();
+            facts.pressures().clear();
+            facts.pressures().add(Fact.asserted(pressure));
+            return recipe.withFacts(facts);
+        }
+    }
+
+    /** Leave this much headspace. */
+    record SetHeadspace(Headspace headspace) implements Edit {
+        @Override
+        public String kind() {
+            return "setHeadspace";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            return Map.of("inches", headspace.inches());
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            Facts facts = recipe.facts().copy();
+            facts.headspace(Fact.asserted(new HeadspaceStated(headspace, headspace, false)));
+            return recipe.withFacts(facts);
+        }
+    }
+
+    /** Use this jar. */
+    record SetJar(JarSize jar) implements Edit {
+        @Override
+        public String kind() {
+            return "setJar";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            return Map.of("jar", jar.id());
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            Facts facts = recipe.facts().copy();
+            facts.jars().clear();
+            facts.jars().add(Fact.asserted(jar));
+            return recipe.withFacts(facts);
+        }
+    }
+
+    /** Process by this method. */
+    record SetMethod(CanningMethod method) implements Edit {
+        @Override
+        public String kind() {
+            return "setMethod";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            return Map.of("method", method.id());
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            Facts facts = recipe.facts().copy();
+            facts.methods().clear();
+            facts.methods().add(Fact.asserted(method));
+            return recipe.withFacts(facts);
+        }
+    }
+
+    /** Put this acid into every jar. */
+    record AddAcidPerJar(Food acid, Amount amount, JarSize jar) implements Edit {
+        @Override
+        public String kind() {
+            return "addAcidPerJar";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            Map<String, Object> values = new LinkedHashMap<>();
+            values.put("acid", acid.name());
+            values.put("amount", amount.toString());
+            values.put("jar", jar.id());
+            return values;
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            List<Ingredient> ingredients = new ArrayList<>(recipe.ingredients());
+            ingredients.removeIf(i -> i.food().isAcidulant() && !i.aside());
+            ingredients.add(new Ingredient(
+                    new Range(0, 0),
+                    acid,
+                    Optional.of(amount),
+                    Optional.of(new Ingredient.PerJar(Optional.of(jar))),
+                    false,
+                    false,
+                    acid.isVinegar() ? OptionalDouble.of(5) : OptionalDouble.empty()));
+            return recipe.withIngredients(ingredients);
+        }
+    }
+
+    /** Change how much of an ingredient goes in, or which food stands there. */
+    record SetIngredient(Range at, Food food, Amount amount) implements Edit {
+        @Override
+        public String kind() {
+            return "setIngredient";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            Map<String, Object> values = new LinkedHashMap<>();
+            values.put("start", at.start());
+            values.put("end", at.end());
+            values.put("food", food.name());
+            values.put("amount", amount.toString());
+            return values;
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            return recipe.withIngredients(recipe.ingredients().stream()
+                    .map(i -> i.range().equals(at) ? i.withFood(food).withAmount(amount) : i)
+                    .toList());
+        }
+    }
+
+    /** Leave an ingredient out. */
+    record Remove(Range at, Food food) implements Edit {
+        @Override
+        public String kind() {
+            return "remove";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            Map<String, Object> values = new LinkedHashMap<>();
+            values.put("start", at.start());
+            values.put("end", at.end());
+            values.put("food", food.name());
+            return values;
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            return recipe.withIngredients(
+                    recipe.ingredients().stream().filter(i -> !i.range().equals(at)).toList());
+        }
+    }
+}

@@ -1,0 +1,184 @@
+package oilcloth.recipe;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import oilcloth.guide.Gauge;
+import oilcloth.guide.Pack;
+import oilcloth.measure.Altitude;
+import oilcloth.measure.JarSize;
+import oilcloth.measure.Minutes;
+import oilcloth.measure.Pressure;
+
+/** What the text states besides its ingredients. Lists keep every mention in reading order. */
+public final class Facts {
+    private final List<Fact<String>> forms = new ArrayList<>();
+    private final List<Fact<CanningMethod>> methods = new ArrayList<>();
+    private final List<Fact<ProcessTime>> times = new ArrayList<>();
+    private final List<Fact<JarSize>> jars = new ArrayList<>();
+    private final List<Fact<Pack>> packs = new ArrayList<>();
+    private final List<Fact<String>> liquids = new ArrayList<>();
+    private final List<Fact<Pressure>> pressures = new ArrayList<>();
+    private Optional<Fact<Yield>> yield = Optional.empty();
+    private Optional<Fact<HeadspaceStated>> headspace = Optional.empty();
+    private Optional<Fact<Altitude>> altitude = Optional.empty();
+    private Optional<Fact<Gauge>> gauge = Optional.empty();
+    private Optional<Fact<Boolean>> vented = Optional.empty();
+    private Optional<Fact<Minutes>> sterilised = Optional.empty();
+    private Optional<Fact<Boolean>> pressureDropped = Optional.empty();
+    private Optional<Fact<Boolean>> partlyFilled = Optional.empty();
+    private Optional<Fact<Boolean>> bubblesRemoved = Optional.empty();
+    private Optional<Fact<Double>> minutesPerThousandFeet = Optional.empty();
+    private Optional<Fact<Boolean>> openKettle = Optional.empty();
+
+    public List<Fact<String>> forms() {
+        return forms;
+    }
+
+    public List<Fact<CanningMethod>> methods() {
+        return methods;
+    }
+
+    public List<Fact<ProcessTime>> times() {
+        return times;
+    }
+
+    public List<Fact<JarSize>> jars() {
+        return jars;
+    }
+
+    public List<Fact<Pack>> packs() {
+        return packs;
+    }
+
+    public List<Fact<String>> liquids() {
+        return liquids;
+    }
+
+    public List<Fact<Pressure>> pressures() {
+        return pressures;
+    }
+
+    public Optional<Fact<Yield>> yield() {
+        return yield;
+    }
+
+    public void yield(Fact<Yield> value) {
+        yield = Optional.of(value);
+    }
+
+    public Optional<Fact<HeadspaceStated>> headspace() {
+        return headspace;
+    }
+
+    public void headspace(Fact<HeadspaceStated> value) {
+        headspace = Optional.of(value);
+    }
+
+    public Optional<Fact<Altitude>> altitude() {
+        return altitude;
+    }
+
+    public void altitude(Fact<Altitude> value) {
+        altitude = Optional.of(value);
+    }
+
+    public Optional<Fact<Gauge>> gauge() {
+        return gauge;
+    }
+
+    public void gauge(Fact<Gauge> value) {
+        gauge = Optional.of(value);
+    }
+
+    /** Whether the pressure canner was vented of air first; empty when nobody said. */
+    public Optional<Fact<Boolean>> vented() {
+        return vented;
+    }
+
+    public void vented(Fact<Boolean> value) {
+        vented = Optional.of(value);
+    }
+
+    /** Minutes the empty jars were boiled; zero when "sterilised" was said without a time. */
+    public Optional<Fact<Minutes>> sterilised() {
+        return sterilised;
+    }
+
+    public void sterilised(Fact<Minutes> value) {
+        sterilised = Optional.of(value);
+    }
+
+    public Optional<Fact<Boolean>> pressureDropped() {
+        return pressureDropped;
+    }
+
+    public void pressureDropped(Fact<Boolean> value) {
+        pressureDropped = Optional.of(value);
+    }
+
+    public Optional<Fact<Boolean>> partlyFilled() {
+        return partlyFilled;
+    }
+
+    public void partlyFilled(Fact<Boolean> value) {
+        partlyFilled = Optional.of(value);
+    }
+
+    public Optional<Fact<Boolean>> bubblesRemoved() {
+        return bubblesRemoved;
+    }
+
+    public void bubblesRemoved(Fact<Boolean> value) {
+        bubblesRemoved = Optional.of(value);
+    }
+
+    /** The canner's own altitude rule, in minutes per thousand feet. */
+    public Optional<Fact<Double>> minutesPerThousandFeet() {
+        return minutesPerThousandFeet;
+    }
+
+    public void minutesPerThousandFeet(Fact<Double> value) {
+        minutesPerThousandFeet = Optional.of(value);
+    }
+
+    /** Words that say the jars are closed and left without a process. */
+    public Optional<Fact<Boolean>> openKettle() {
+        return openKettle;
+    }
+
+    public void openKettle(Fact<Boolean> value) {
+        openKettle = Optional.of(value);
+    }
+
+    /** The distinct values of a list of mentions, in order. */
+    public static <T> Set<T> values(List<Fact<T>> facts) {
+        return facts.stream().map(Fact::value).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    public Facts copy() {
+        Facts copy = new Facts();
+        copy.forms.addAll(forms);
+        copy.methods.addAll(methods);
+        copy.times.addAll(times);
+        copy.jars.addAll(jars);
+        copy.packs.addAll(packs);
+        copy.liquids.addAll(liquids);
+        copy.pressures.addAll(pressures);
+        copy.yield = yield;
+        copy.headspace = headspace;
+        copy.altitude = altitude;
+        copy.gauge = gauge;
+        copy.vented = vented;
+        copy.sterilised = sterilised;
+        copy.pressureDropped = pressureDropped;
+        copy.partlyFilled = partlyFilled;
+        copy.bubblesRemoved = bubblesRemoved;
+        copy.minutesPerThousandFeet = minutesPerThousandFeet;
+        copy.openKettle = openKettle;
+        return copy;
+    }
+}

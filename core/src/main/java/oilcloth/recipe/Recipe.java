@@ -1,0 +1,45 @@
+package oilcloth.recipe;
+
+import java.util.List;
+import java.util.Optional;
+import oilcloth.guide.Food;
+import oilcloth.text.Range;
+
+/**
+ * The recipe as read, with what was asserted laid over it.
+ *
+ * @param text the text shown; every range points into it
+ * @param title the line that names the recipe
+ * @param titleFoods foods named in the title, which are not thereby ingredients
+ */
+public record Recipe(
+        String text,
+        Optional<Range> title,
+        List<Food> titleFoods,
+        List<Ingredient> ingredients,
+        Facts facts,
+        List<Practice> practices,
+        List<Unread> unread) {
+    public Recipe {
+        ingredients = List.copyOf(ingredients);
+        practices = List.copyOf(practices);
+        unread = List.copyOf(unread);
+    }
+
+    public Recipe withIngredients(List<Ingredient> others) {
+        return new Recipe(text, title, titleFoods, others, facts, practices, unread);
+    }
+
+    public Recipe withFacts(Facts others) {
+        return new Recipe(text, title, titleFoods, ingredients, others, practices, unread);
+    }
+
+    /** The ingredients that end up in the jar. */
+    public List<Ingredient> inJar() {
+        return ingredients.stream().filter(i -> !i.aside()).toList();
+    }
+
+    public List<Ingredient> acids() {
+        return inJar().stream().filter(i -> i.food().isAcidulant()).toList();
+    }
+}

@@ -1,0 +1,2 @@
+/** The first letter composed from a review. */
+package oilcloth.reply;

@@ -1,0 +1,118 @@
+package oilcloth.review;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import oilcloth.check.Check;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Message;
+import oilcloth.check.Question;
+import oilcloth.check.Registry;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.jars.JarAdvice;
+import oilcloth.placing.Placement;
+import oilcloth.placing.Placer;
+import oilcloth.reading.RecipeReader;
+import oilcloth.recipe.Assertion;
+import oilcloth.recipe.Assertions;
+import oilcloth.recipe.Context;
+import oilcloth.recipe.Recipe;
+
+/**
+ * Reads, places, checks, asks, calls. The same text, assertions, guide and context give the same answer. Immutable and
+ * safe to share between threads.
+ */
+public final class Engine {
+    private final GuideSnapshot guide;
+    private final RecipeReader reader;
+    private final Placer placer;
+    private final List<Check> checks;
+
+    public Engine(GuideSnapshot guide) {
+        this(guide, Registry.checks(guide));
+    }
+
+    Engine(GuideSnapshot guide, List<Check> checks) {
+        this.guide = guide;
+        this.reader = new RecipeReader(guide);
+        this.placer = new Placer(guide);
+        this.checks = checks;
+    }
+
+    public GuideSnapshot guide() {
+        return guide;
+    }
+
+    public Review review(String text, Context context) {
+        return review(text, List.of(), context);
+    }
+
+    /** @throws IllegalArgumentException when an assertion's value does not fit its field */
+    public Review review(String text, List<Assertion> assertions, Context context) {
+        Recipe recipe = Assertions.apply(reader.read(text), assertions, guide);
+        return review(recipe, assertions, context);
+    }
+
+    /** Reviews a recipe already read, as after applying edits. */
+    public Review review(Recipe recipe, List<Assertion> assertions, Context context) {
+        Looked looked = look(recipe, context);
+        List<Asked> asked = new ArrayList<>();
+        for (Question question : looked.findings.questions()) {
+            asked.add(new Asked(question, question.answers().stream()
+                    .map(a -> new Asked.Answered(a.text(), a.assertion(),
+                            look(Assertions.apply(recipe, List.of(a.assertion()), guide), context).call()))
+                    .toList()));
+        }
+        Call call = looked.call();
+        Call gravest = looked.subject.kind().isGrave() ? Call.STOP : Call.CORRECT;
+        Call worst = call;
+        for (Asked a : asked) {
+            worst = worst.worse(a.worst(a.question().couldBecome().isEmpty() ? Call.ASK : gravest));
+        }
+        asked.sort(Comparator.comparing((Asked a) -> a.worst(gravest)).reversed());
+        List<Finding> findings = new ArrayList<>(looked.findings.found());
+        findings.sort(Comparator.comparingInt((Finding f) -> f.evidence().isEmpty() ? Integer.MAX_VALUE : f.evidence().get(0).start())
+                .thenComparing(Comparator.comparing(Finding::severity).reversed()));
+        return new Review(
+                looked.subject,
+                List.copyOf(assertions),
+                call,
+                worst,
+                List.copyOf(findings),
+                List.copyOf(asked),
+                Required.of(looked.subject),
+                JarAdvice.of(looked.subject, findings, call == Call.SOUND));
+    }
+
+    private record Looked(Subject subject, Findings findings) {
+        Call call() {
+            if (findings.found().stream().anyMatch(f -> f.severity() == Severity.DANGER)) {
+                return Call.STOP;
+            }
+            if (findings.found().stream().anyMatch(f -> f.severity() == Severity.CORRECT)) {
+                return Call.CORRECT;
+            }
+            return findings.questions().isEmpty() && subject.placement().isPlaced() ? Call.SOUND : Call.ASK;
+        }
+    }
+
+    private Looked look(Recipe recipe, Context context) {
+        Placement placement = placer.place(recipe, Subject.methodOf(recipe, context));
+        Subject subject = new Subject(recipe, placement, context, guide);
+        Findings findings = new Findings();
+        for (Check check : checks) {
+            try {
+                check.look(subject, findings);
+            } catch (RuntimeException e) {
+                findings.ask(new Question("ask.check-failed",
+                        new Message("ask.check-failed", Map.of("code", check.info().code())), List.of(check.info().code()), List.of(), List.of()));
+            }
+        }
+        Needs.ask(subject, findings);
+        return new Looked(subject, findings);
+    }
+}

@@ -1,0 +1,199 @@
+package oilcloth.review;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import oilcloth.acidity.Proportions;
+import oilcloth.check.Findings;
+import oilcloth.check.Message;
+import oilcloth.check.Question;
+import oilcloth.check.Subject;
+import oilcloth.guide.Confidence;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.Process;
+import oilcloth.guide.ProcessRow;
+import oilcloth.guide.Proof;
+import oilcloth.guide.TestedRecipe;
+import oilcloth.heat.Requirement;
+import oilcloth.measure.JarSize;
+import oilcloth.measure.Volume;
+import oilcloth.recipe.Assertion;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Facts;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Unread;
+
+/** What "sound" needs to know, asked for when it is not known. Whatever is asked here keeps a recipe from being sound. */
+final class Needs {
+    private static final int MOST_UNREAD = 8;
+
+    private Needs() {}
+
+    static void ask(Subject s, Findings out) {
+        method(s, out);
+        if (s.placement().isPlaced()) {
+            jar(s, out);
+            process(s, out);
+            proportions(s, out);
+            proof(s, out);
+            fill(s, out);
+        } else {
+            out.ask(new Question("ask.placing", Message.of(s.produce().isEmpty() ? "ask.placing.food" : "ask.placing"), List.of(), List.of(), List.of()));
+        }
+        unlisted(s, out);
+        unread(s, out);
+    }
+
+    private static Question plain(String code, Message text, List<String> couldBecome, Fact<?> fact) {
+        return new Question(code, text, couldBecome, List.of(), fact == null ? List.of() : fact.range().map(List::of).orElse(List.of()));
+    }
+
+    private static void method(Subject s, Findings out) {
+        Optional<CanningMethod> method = s.method();
+        if (method.isEmpty()) {
+            List<Question.Answer> answers = Stream.of(CanningMethod.BOILING_WATER, CanningMethod.PRESSURE, CanningMethod.OPEN_KETTLE)
+                    .map(m -> new Question.Answer(Message.of("ask.method." + m.id()), new Assertion(Assertion.Field.METHOD, m.id())))
+                    .toList();
+            out.ask(new Question("ask.method", Message.of("ask.method"), List.of("method.low-acid-boiling", "method.open-kettle"), answers, List.of()));
+        } else if (method.get() == CanningMethod.COLD_STORAGE) {
+            out.ask(plain("ask.cold-storage", Message.of("ask.cold-storage"), List.of(),
+                    s.facts().methods().stream().filter(m -> m.value() == CanningMethod.COLD_STORAGE).findFirst().orElse(null)));
+        }
+    }
+
+    private static void jar(Subject s, Findings out) {
+        if (s.jars().isEmpty()) {
+            Set<JarSize> offered = new LinkedHashSet<>();
+            s.placement().open().forEach(p -> offered.addAll(p.jars()));
+            offered.add(JarSize.QUART);
+            List<Question.Answer> answers = offered.stream()
+                    .map(j -> new Question.Answer(new Message("ask.jar.answer", Map.of("jar", j.label())), new Assertion(Assertion.Field.JAR, j.id())))
+                    .toList();
+            out.ask(new Question("ask.jar", Message.of("ask.jar"), List.of("time.short", "time.jar"), answers, List.of()));
+        }
+    }
+
+    /** Pack, liquid or form, where the processes still open ask for different times and the stated one does not cover all. */
+    private static void process(Subject s, Findings out) {
+        List<Process> open = s.placement().open();
+        if (open.size() < 2 || !s.methodFits()) {
+            return;
+        }
+        List<JarSize> jars = s.jars().isEmpty() ? open.get(0).jars() : List.copyOf(s.jars());
+        boolean differ = jars.stream().anyMatch(j -> Requirement.of(s.rows(j), s.altitude()).map(r -> !r.isOne() && !covered(s, r)).orElse(false));
+        boolean rowsDiffer = s.altitude().isPresent() || jars.stream().anyMatch(j -> s.rows(j).stream().map(ProcessRow::minutes).distinct().count() > 1);
+        if (!differ || !rowsDiffer) {
+            return;
+        }
+        String bounds = jars.stream().flatMap(j -> Requirement.of(s.rows(j), s.altitude()).stream()).map(Requirement::words).findFirst().orElse("");
+        if (open.stream().map(Process::pack).distinct().count() > 1) {
+            out.ask(choice("ask.pack", Assertion.Field.PACK, List.of("hot", "raw"), bounds));
+        }
+        Set<String> ids = new LinkedHashSet<>(open.stream().map(Process::id).toList());
+        List<String> liquids = Stream.of("water", "juice", "none").filter(l -> ids.stream().anyMatch(i -> names(i, l))).toList();
+        if (liquids.size() > 1) {
+            out.ask(choice("ask.liquid", Assertion.Field.LIQUID, liquids, bounds));
+        }
+        Set<String> forms = new LinkedHashSet<>(s.guide().placing().stream().filter(r -> open.contains(r.process())).map(r -> r.form()).toList());
+        if (forms.size() > 1) {
+            out.ask(choice("ask.form", Assertion.Field.FORM, List.copyOf(forms), bounds));
+        }
+    }
+
+    private static boolean names(String id, String liquid) {
+        return id.contains("-" + (liquid.equals("none") ? "no-liquid" : liquid));
+    }
+
+    private static boolean covered(Subject s, Requirement r) {
+        return !s.facts().times().isEmpty() && s.facts().times().stream().allMatch(t -> t.value().least().compareTo(r.most()) >= 0);
+    }
+
+    private static Question choice(String code, Assertion.Field field, List<String> values, String bounds) {
+        return new Question(code, new Message(code, Map.of("bounds", bounds)), List.of("time.short"),
+                values.stream().map(v -> new Question.Answer(Message.of(code + "." + v), new Assertion(field, v))).toList(), List.of());
+    }
+
+    private static void proportions(Subject s, Findings out) {
+        Optional<TestedRecipe> tested = s.placement().recipe();
+        if (tested.isEmpty()) {
+            return;
+        }
+        Proportions p = Proportions.of(s.recipe(), tested.get());
+        if (tested.get().isFermented()) {
+            salt(s, out);
+        }
+        if (tested.get().isPacked() || tested.get().isFermented()) {
+            return;
+        }
+        p.unmeasured().forEach(i -> out.ask(new Question("ask.amount",
+                new Message("ask.amount", Map.of("food", i.food().name())), List.of("ingredient.low-acid-raised"), List.of(), List.of(i.range()))));
+        if (p.isIncomparable() && p.acidTestedCups() == 0) {
+            out.ask(plain("ask.amount", Message.of("ask.amounts"), List.of("ingredient.low-acid-raised"), null));
+        }
+    }
+
+    /** Salt decides a ferment; the tested batch is 1.9 % of the vegetables by weight (formulas, section 7). */
+    private static void salt(Subject s, Findings out) {
+        double salt = grams(s, true);
+        double vegetables = grams(s, false);
+        if (salt == 0 || vegetables == 0 || salt / vegetables < 0.0185) {
+            out.ask(plain("ask.salt", Message.of("ask.salt"), List.of("ingredient.salt-cut"), null));
+        }
+    }
+
+    private static double grams(Subject s, boolean salt) {
+        return s.recipe().ingredients().stream()
+                .filter(i -> salt ? i.food().kind() == FoodClass.SALT : i.food().kind() == FoodClass.VEGETABLE)
+                .filter(i -> i.food().gramsPerCup().isPresent())
+                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0) * i.food().gramsPerCup().getAsDouble())
+                .sum();
+    }
+
+    private static void proof(Subject s, Findings out) {
+        ProcessRow row = s.jars().stream().findFirst().flatMap(j -> s.rows(j).stream().findFirst())
+                .orElse(s.strictest().orElseThrow().anyRow());
+        Confidence recipe = s.placement().recipe().map(TestedRecipe::confidence).orElse(Confidence.HIGH);
+        if ((row.confidence() != Confidence.HIGH || recipe != Confidence.HIGH) && row.proof() == Proof.UNREAD) {
+            out.ask(plain("ask.proof", Message.of("ask.proof"), List.of(), null));
+        }
+    }
+
+    /** Soup is tested half solids, half broth. */
+    private static void fill(Subject s, Findings out) {
+        boolean soup = s.placement().first().map(p -> p.id().startsWith("soup")).orElse(false);
+        boolean half = java.util.regex.Pattern.compile("(?i)\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)").matcher(s.recipe().text()).find();
+        if (soup && !half) {
+            out.ask(plain("ask.soup-fill", Message.of("ask.soup-fill"), List.of("time.short"), null));
+        }
+    }
+
+    /** Fail safe: an ingredient the process does not list is never passed over, whatever the other checks make of it. */
+    private static void unlisted(Subject s, Findings out) {
+        for (Ingredient i : s.placement().unlisted()) {
+            boolean reported = out.found().stream().anyMatch(f -> f.evidence().contains(i.range()));
+            if (!reported) {
+                out.ask(new Question("ask.unlisted", new Message("ask.unlisted", Map.of("food", i.food().name())),
+                        List.of("ingredient.added"), List.of(), List.of(i.range())));
+            }
+        }
+        for (Ingredient i : s.recipe().inJar()) {
+            boolean vague = i.food().name().equals("vegetables") || i.food().name().equals("fruit");
+            if (vague && i.amount().isPresent()) {
+                out.ask(new Question("ask.unlisted", new Message("ask.unlisted", Map.of("food", i.food().name())),
+                        List.of("ingredient.added"), List.of(), List.of(i.range())));
+            }
+        }
+    }
+
+    private static void unread(Subject s, Findings out) {
+        s.recipe().unread().stream().filter(Unread::bears).limit(MOST_UNREAD).forEach(u -> out.ask(new Question("ask.unread",
+                new Message("ask.unread", Map.of("words", u.range().of(s.recipe().text()))), List.of("ingredient.added"), List.of(), List.of(u.range()))));
+        if (Facts.values(s.facts().jars()).size() > 1 && s.facts().times().size() == 1 && s.facts().times().get(0).value().jar().isPresent() && s.facts().yield().isEmpty()) {
+            out.ask(plain("ask.jar", Message.of("ask.jar"), List.of("time.short"), s.facts().times().get(0)));
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package oilcloth.review;
+
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import oilcloth.check.Aspect;
+import oilcloth.check.Finding;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.jars.JarAdvice;
+import oilcloth.placing.Placement;
+import oilcloth.recipe.Assertion;
+import oilcloth.recipe.Context;
+import oilcloth.recipe.Recipe;
+
+/**
+ * A recipe, reviewed: the call, the worst it may still be, and everything they rest on.
+ *
+ * @param findings in reading order of their evidence, unsaid things last; met ones included
+ * @param jars what to do with jars already made; empty while planning
+ */
+public record Review(
+        Subject subject,
+        List<Assertion> assertions,
+        Call call,
+        Call worstOpen,
+        List<Finding> findings,
+        List<Asked> questions,
+        Optional<Required> required,
+        Optional<JarAdvice> jars) {
+
+    /** Stored with every review, so that it can be told which engine said what. */
+    public static final String ENGINE_VERSION = "0.1.0";
+
+    public Recipe recipe() {
+        return subject.recipe();
+    }
+
+    public Placement placement() {
+        return subject.placement();
+    }
+
+    public GuideSnapshot guide() {
+        return subject.guide();
+    }
+
+    public Context context() {
+        return subject.context();
+    }
+
+    /** True when nothing in the text looks like food being preserved: the caller should say so and stop. */
+    public boolean isNoRecipe() {
+        return subject.produce().isEmpty() && recipe().ingredients().isEmpty() && recipe().facts().times().isEmpty()
+                && recipe().facts().methods().isEmpty();
+    }
+
+    /** The findings that need something done, the gravest first. */
+    public List<Finding> open() {
+        return findings.stream()
+                .filter(f -> f.severity() != Severity.MET)
+                .sorted(Comparator.comparing(Finding::severity).reversed())
+                .toList();
+    }
+
+    /** The gravest severity by aspect; aspects nothing was looked at in are absent. */
+    public Map<Aspect, Severity> aspects() {
+        Map<Aspect, Severity> worst = new EnumMap<>(Aspect.class);
+        findings.forEach(f -> worst.merge(f.aspect(), f.severity(), (a, b) -> a.compareTo(b) >= 0 ? a : b));
+        return worst;
+    }
+}

@@ -1,0 +1,2 @@
+/** The engine: read, place, check, ask, call. */
+package oilcloth.review;

@@ -1,0 +1,89 @@
+package oilcloth.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/** Cuts a text into lines, and a line of prose into sentences, leaving "tsp." and "1.5" whole. */
+public final class Sentences {
+    private static final Set<String> ABBREVIATIONS = Set.of(
+            "tsp", "tbsp", "tbs", "tb", "oz", "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min", "mins",
+            "hr", "hrs", "ft", "gal", "approx", "mr", "mrs", "ms", "dr", "st", "no", "vs", "elev", "alt", "appx", "sm",
+            "med", "lg");
+
+    private Sentences() {}
+
+    /** The lines that hold more than white space, trimmed, in order. */
+    public static List<Range> lines(String text) {
+        List<Range> lines = new ArrayList<>();
+        int start = 0;
+        for (int i = 0; i <= text.length(); i++) {
+            if (i == text.length() || text.charAt(i) == '\n' || text.charAt(i) == '\r' || text.charAt(i) == '\u2028') {
+                add(text, start, i, lines);
+                start = i + 1;
+            }
+        }
+        return lines;
+    }
+
+    /** The sentences of a line, trimmed, in order. */
+    public static List<Range> of(String text, Range line) {
+        List<Range> sentences = new ArrayList<>();
+        int start = line.start();
+        for (int i = line.start(); i < line.end(); i++) {
+            char c = text.charAt(i);
+            boolean ends = c == '!' || c == '?' || (c == '.' && endsSentence(text, line, i));
+            if (ends) {
+                add(text, start, i + 1, sentences);
+                start = i + 1;
+            }
+        }
+        add(text, start, line.end(), sentences);
+        return sentences;
+    }
+
+    private static boolean endsSentence(String text, Range line, int dot) {
+        int next = dot + 1;
+        if (next < line.end() && !Character.isWhitespace(text.charAt(next)) && text.charAt(next) != ')'
+                && text.charAt(next) != '"') {
+            return false;
+        }
+        int wordStart = dot;
+        while (wordStart > line.start() && Character.isLetter(text.charAt(wordStart - 1))) {
+            wordStart--;
+        }
+        String word = text.substring(wordStart, dot).toLowerCase(Locale.ROOT);
+        if (!ABBREVIATIONS.contains(word)) {
+            // "1." at the start of a line is a numbering, not a sentence
+            return !(word.isEmpty() && onlyDigitsBefore(text, line, dot));
+        }
+        while (next < line.end() && Character.isWhitespace(text.charAt(next))) {
+            next++;
+        }
+        return next < line.end() && Character.isUpperCase(text.charAt(next));
+    }
+
+    private static boolean onlyDigitsBefore(String text, Range line, int dot) {
+        for (int i = line.start(); i < dot; i++) {
+            if (!Character.isDigit(text.charAt(i))) {
+                return false;
+            }
+        }
+        return dot > line.start();
+    }
+
+    private static void add(String text, int from, int to, List<Range> out) {
+        int start = from;
+        int end = to;
+        while (start < end && Character.isWhitespace(text.charAt(start))) {
+            start++;
+        }
+        while (end > start && Character.isWhitespace(text.charAt(end - 1))) {
+            end--;
+        }
+        if (end > start) {
+            out.add(new Range(start, end));
+        }
+    }
+}

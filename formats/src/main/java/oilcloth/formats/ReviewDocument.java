@@ -1,0 +1,96 @@
+package oilcloth.formats;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A review as the contract writes it, for the command line, the database and the interface. Offsets are half-open UTF-16
+ * ranges into {@code text}; nullable components are null, never left out.
+ */
+public record ReviewDocument(
+        String file,
+        String call,
+        String worstOpen,
+        String text,
+        Integer altitudeFt,
+        String stage,
+        String guide,
+        String engine,
+        Placed placed,
+        RequiredDoc required,
+        List<FindingDoc> findings,
+        List<QuestionDoc> questions,
+        List<UnreadDoc> unread,
+        JarsDoc jars,
+        Object corrected,
+        List<AspectDoc> aspects,
+        List<IngredientDoc> ingredients,
+        StatedDoc stated) {
+
+    /** Where it stands; process and recipe are null when nothing tested matches. */
+    public record Placed(String process, String title, String recipe, String confidence, List<AlternativeDoc> alternatives) {}
+
+    /** Another tested relative. */
+    public record AlternativeDoc(String process, String title, String confidence) {}
+
+    /** What the tested process asks for. */
+    public record RequiredDoc(
+            String method,
+            String jar,
+            Integer minutes,
+            Integer leastMinutes,
+            Integer psi,
+            Double headspaceIn,
+            String acidPerJar,
+            boolean sterilise,
+            List<RungDoc> ladder,
+            SourceDoc source) {}
+
+    /** One altitude band of the row. */
+    public record RungDoc(int fromFt, Integer toFt, int minutes, Integer psi, boolean here) {}
+
+    /** What the canner states, for the pictures. */
+    public record StatedDoc(String method, String jar, Integer minutes, Double psi, Double headspaceLeastIn, Double headspaceMostIn) {}
+
+    /** A finding. */
+    public record FindingDoc(
+            String code,
+            String severity,
+            String aspect,
+            String title,
+            String why,
+            List<EvidenceDoc> evidence,
+            Map<String, Object> figures,
+            CorrectionDoc correction,
+            SourceDoc source) {}
+
+    /** The canner's own words. */
+    public record EvidenceDoc(int start, int end, String text) {}
+
+    /** What to do about a finding. */
+    public record CorrectionDoc(String text, List<EditDoc> edits) {}
+
+    /** A typed edit. */
+    public record EditDoc(String kind, Map<String, Object> values) {}
+
+    /** Where a figure comes from, and whether this office has read it against print. */
+    public record SourceDoc(String id, String title, String edition, String place, String proof, String confidence) {}
+
+    /** A question with its likely answers. */
+    public record QuestionDoc(String code, String text, List<AnswerDoc> answers, List<String> couldBecome, List<EvidenceDoc> evidence) {}
+
+    /** A likely answer, and the call it leads to. */
+    public record AnswerDoc(String answer, String call, String field, String value) {}
+
+    /** Words not understood. */
+    public record UnreadDoc(int start, int end, String text, boolean bears) {}
+
+    /** What to do with jars already made. */
+    public record JarsDoc(String advice, String by, String why) {}
+
+    /** The gravest severity of an aspect; {@code open} when a question hangs on it, {@code none} when nothing was looked at. */
+    public record AspectDoc(String aspect, String state) {}
+
+    /** An ingredient as read. */
+    public record IngredientDoc(int start, int end, String text, String food, String amount, String role) {}
+}

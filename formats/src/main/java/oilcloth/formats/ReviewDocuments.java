@@ -1,0 +1,178 @@
+package oilcloth.formats;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalInt;
+import oilcloth.check.Aspect;
+import oilcloth.check.Cited;
+import oilcloth.check.Finding;
+import oilcloth.check.Messages;
+import oilcloth.check.Severity;
+import oilcloth.formats.ReviewDocument.AlternativeDoc;
+import oilcloth.formats.ReviewDocument.AnswerDoc;
+import oilcloth.formats.ReviewDocument.AspectDoc;
+import oilcloth.formats.ReviewDocument.CorrectionDoc;
+import oilcloth.formats.ReviewDocument.EditDoc;
+import oilcloth.formats.ReviewDocument.EvidenceDoc;
+import oilcloth.formats.ReviewDocument.FindingDoc;
+import oilcloth.formats.ReviewDocument.IngredientDoc;
+import oilcloth.formats.ReviewDocument.JarsDoc;
+import oilcloth.formats.ReviewDocument.Placed;
+import oilcloth.formats.ReviewDocument.QuestionDoc;
+import oilcloth.formats.ReviewDocument.RequiredDoc;
+import oilcloth.formats.ReviewDocument.RungDoc;
+import oilcloth.formats.ReviewDocument.SourceDoc;
+import oilcloth.formats.ReviewDocument.StatedDoc;
+import oilcloth.formats.ReviewDocument.UnreadDoc;
+import oilcloth.guide.Process;
+import oilcloth.guide.Source;
+import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Minutes;
+import oilcloth.placing.Placement;
+import oilcloth.recipe.Facts;
+import oilcloth.recipe.Ingredient;
+import oilcloth.review.Asked;
+import oilcloth.review.Required;
+import oilcloth.review.Review;
+import oilcloth.text.Range;
+
+/** Writes a review as the document of the contract, and the document as JSON. */
+public final class ReviewDocuments {
+    private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+    private static final Messages SAY = Messages.english();
+
+    private ReviewDocuments() {}
+
+    public static String json(Object document) {
+        try {
+            return JSON.writeValueAsString(document);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** @param file the name shown with it, or null */
+    public static ReviewDocument of(Review review, String file) {
+        String text = review.recipe().text();
+        return new ReviewDocument(
+                file,
+                review.call().id(),
+                review.worstOpen().id(),
+                text,
+                review.subject().altitude().map(a -> a.feet()).orElse(null),
+                review.context().stage().id(),
+                review.guide().name(),
+                Review.ENGINE_VERSION,
+                placed(review.placement(), review),
+                review.required().map(ReviewDocuments::required).orElse(null),
+                review.findings().stream().map(f -> finding(f, text)).toList(),
+                review.questions().stream().map(q -> question(q, text)).toList(),
+                review.recipe().unread().stream().map(u -> new UnreadDoc(u.range().start(), u.range().end(), u.range().of(text), u.bears())).toList(),
+                review.jars().map(j -> new JarsDoc(j.advice().id(), j.by().map(Object::toString).orElse(null), SAY.say(j.why()))).orElse(null),
+                null,
+                aspects(review),
+                review.recipe().ingredients().stream().map(i -> ingredient(i, text)).toList(),
+                stated(review));
+    }
+
+    private static Placed placed(Placement p, Review review) {
+        List<AlternativeDoc> others = p.alternatives().stream()
+                .map(a -> new AlternativeDoc(a.id(), a.title(), a.certainty().name().toLowerCase(Locale.ROOT)))
+                .toList();
+        Process process = review.subject().strictest().orElse(null);
+        return new Placed(
+                process == null ? null : process.id(),
+                p.recipe().map(TestedRecipe::name).orElse(process == null ? null : process.title()),
+                p.recipe().map(TestedRecipe::id).orElse(null),
+                p.certainty().name().toLowerCase(Locale.ROOT),
+                others);
+    }
+
+    private static RequiredDoc required(Required r) {
+        return new RequiredDoc(
+                r.method().id(),
+                r.jar().id(),
+                r.minutes().map(Minutes::value).orElse(null),
+                r.least().map(Minutes::value).orElse(null),
+                boxed(r.psi()),
+                r.headspace().inches(),
+                r.acidPerJar().orElse(null),
+                r.sterilise(),
+                r.ladder().stream().map(g -> new RungDoc(g.fromFeet(), boxed(g.toFeet()), g.minutes(), boxed(g.psi()), g.here())).toList(),
+                source(r.source()));
+    }
+
+    private static Integer boxed(OptionalInt value) {
+        return value.isPresent() ? value.getAsInt() : null;
+    }
+
+    private static FindingDoc finding(Finding f, String text) {
+        return new FindingDoc(
+                f.code(),
+                f.severity().id(),
+                f.aspect().id(),
+                SAY.say(f.title()),
+                SAY.say(f.why()),
+                evidence(f.evidence(), text),
+                f.figures(),
+                f.correction()
+                        .map(c -> new CorrectionDoc(SAY.say(c.text()), c.edits().stream().map(e -> new EditDoc(e.kind(), e.values())).toList()))
+                        .orElse(null),
+                source(f.source()));
+    }
+
+    private static QuestionDoc question(Asked asked, String text) {
+        return new QuestionDoc(
+                asked.question().code(),
+                SAY.say(asked.question().text()),
+                asked.answers().stream()
+                        .map(a -> new AnswerDoc(SAY.say(a.text()), a.call().id(), a.assertion().field().name(), a.assertion().value()))
+                        .toList(),
+                asked.question().couldBecome(),
+                evidence(asked.question().evidence(), text));
+    }
+
+    private static List<EvidenceDoc> evidence(List<Range> ranges, String text) {
+        return ranges.stream().map(r -> new EvidenceDoc(r.start(), r.end(), r.of(text))).toList();
+    }
+
+    private static SourceDoc source(Cited cited) {
+        Source s = cited.source();
+        return new SourceDoc(s.id(), s.title(), s.edition(), s.place(), cited.proof().id(), cited.confidence().name().toLowerCase(Locale.ROOT));
+    }
+
+    private static List<AspectDoc> aspects(Review review) {
+        Map<Aspect, Severity> worst = review.aspects();
+        Map<Aspect, Boolean> asked = new LinkedHashMap<>();
+        review.questions().forEach(q -> q.question().couldBecome().forEach(c -> asked.put(Aspect.ofCode(c), true)));
+        List<AspectDoc> docs = new ArrayList<>();
+        for (Aspect aspect : Aspect.values()) {
+            Severity severity = worst.get(aspect);
+            boolean open = asked.containsKey(aspect) && (severity == null || severity.compareTo(Severity.CORRECT) < 0);
+            docs.add(new AspectDoc(aspect.id(), open ? "open" : severity == null ? "none" : severity.id()));
+        }
+        return docs;
+    }
+
+    private static IngredientDoc ingredient(Ingredient i, String text) {
+        String role = i.aside() ? "aside" : i.food().isAcidulant() ? "acid" : i.food().kind().name().toLowerCase(Locale.ROOT);
+        return new IngredientDoc(i.range().start(), i.range().end(), i.range().of(text), i.food().name(), i.amount().map(Object::toString).orElse(null), role);
+    }
+
+    private static StatedDoc stated(Review review) {
+        Facts f = review.recipe().facts();
+        return new StatedDoc(
+                review.subject().method().map(m -> m.id()).orElse(null),
+                review.subject().jars().stream().findFirst().map(j -> j.id()).orElse(null),
+                f.times().stream().map(t -> t.value().least().value()).min(Integer::compare).orElse(null),
+                f.pressures().stream().map(p -> p.value().psi()).findFirst().orElse(null),
+                f.headspace().map(h -> h.value().least().inches()).orElse(null),
+                f.headspace().map(h -> h.value().most().inches()).orElse(null));
+    }
+}
