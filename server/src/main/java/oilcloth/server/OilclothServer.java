@@ -1,0 +1,28 @@
+package oilcloth.server;
+
+import java.time.Clock;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.review.Engine;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.annotation.Bean;
+
+/** The desk's server: accounts, cases, reviews, replies over one MariaDB. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class OilclothServer {
+    public static void main(String[] args) {
+        SpringApplication.run(OilclothServer.class, args);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    @Bean
+    Engine engine() {
+        return new Engine(GuideSnapshot.shipped());
+    }
+}

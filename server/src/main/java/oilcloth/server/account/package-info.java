@@ -1,0 +1,2 @@
+/** Who may sign in, and as what. */
+package oilcloth.server.account;

@@ -1,0 +1,133 @@
+package oilcloth.server.cases;
+
+import io.swagger.v3.oas.annotations.Parameter;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import oilcloth.formats.ReviewDocument;
+import oilcloth.formats.UnusableInput;
+import oilcloth.recipe.Assertion;
+import oilcloth.server.account.SignedIn;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Cases over HTTP. */
+@RestController
+@RequestMapping("/api/cases")
+public class CaseController {
+    /** What is known beside the text. Altitude in feet; the moment the jars came out only when they are made. */
+    public record Details(
+            @NotNull @Size(max = 120) String cannerName,
+            @NotNull @Size(max = 120) String place,
+            @Min(-1_400) @Max(16_000) Integer altitudeFt,
+            CannerKind canner,
+            @NotNull JarsState jars,
+            Instant jarsOutAt) {
+        /** For the demo desk, which lives in another package. */
+        public static Details of(String cannerName, String place, Integer altitudeFt, Instant jarsOutAt, boolean opened) {
+            JarsState jars = opened ? JarsState.OPENED : jarsOutAt == null ? JarsState.NOT_YET : JarsState.MADE;
+            return new Details(cannerName, place, altitudeFt, null, jars, jarsOutAt);
+        }
+    }
+
+    record NewCase(@NotNull String text, @NotNull @Valid Details details) {}
+
+    record Changed(int version, @NotNull @Valid Details details) {}
+
+    record Opened(UUID id) {}
+
+    record CaseView(
+            UUID id,
+            int version,
+            String title,
+            Details details,
+            List<Assertion> assertions,
+            Instant createdAt,
+            String createdBy,
+            Instant reviewedAt,
+            String reviewedBy,
+            ReviewDocument review,
+            String currentGuide) {}
+
+    record ReplyView(String body, boolean saved, int version, Instant editedAt, String editedBy) {}
+
+    record Written(@NotNull @Size(max = 200_000) String body, int version) {}
+
+    record Composed(String body) {}
+
+    private final Cases cases;
+
+    CaseController(Cases cases) {
+        this.cases = cases;
+    }
+
+    @GetMapping
+    List<CaseStore.Line> incoming() {
+        return cases.incoming();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    Opened open(@Valid @RequestBody NewCase given, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) throws UnusableInput {
+        return new Opened(cases.open(given.text(), given.details(), by.displayName()));
+    }
+
+    @GetMapping("/{id}")
+    CaseView view(@PathVariable UUID id) {
+        return cases.view(id);
+    }
+
+    @PutMapping("/{id}")
+    CaseView describe(@PathVariable UUID id, @Valid @RequestBody Changed changed, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+        cases.describe(id, changed.version(), changed.details(), by.displayName());
+        return cases.view(id);
+    }
+
+    @PostMapping("/{id}/review")
+    CaseView again(@PathVariable UUID id, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+        cases.again(id, by.displayName());
+        return cases.view(id);
+    }
+
+    @PostMapping("/{id}/assertions")
+    CaseView assertThat(@PathVariable UUID id, @RequestBody Assertion assertion, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+        cases.assertThat(id, assertion, by.displayName());
+        return cases.view(id);
+    }
+
+    @DeleteMapping("/{id}/assertions/{field}")
+    CaseView takeBack(@PathVariable UUID id, @PathVariable Assertion.Field field, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+        cases.takeBack(id, field, by.displayName());
+        return cases.view(id);
+    }
+
+    @GetMapping("/{id}/reply")
+    ReplyView reply(@PathVariable UUID id) {
+        return cases.reply(id);
+    }
+
+    @PutMapping("/{id}/reply")
+    ReplyView write(@PathVariable UUID id, @Valid @RequestBody Written written, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+        cases.write(id, written.body(), written.version(), by.displayName());
+        return cases.reply(id);
+    }
+
+    @GetMapping("/{id}/reply/composed")
+    Composed composed(@PathVariable UUID id) {
+        return new Composed(cases.compose(id));
+    }
+}

@@ -1,0 +1,54 @@
+package oilcloth.server.cases;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+/** One review of a case, kept as it was given, with the guide and engine it rests on. */
+@Entity
+@Table(name = "case_review")
+class CaseReview {
+    @Id
+    private UUID id;
+
+    private UUID caseId;
+    private String outcome;
+    private String worstOpen;
+    private String guide;
+    private String engine;
+
+    @Column(columnDefinition = "longtext")
+    private String document;
+
+    private Instant reviewedAt;
+    private String reviewedBy;
+
+    protected CaseReview() {}
+
+    CaseReview(UUID caseId, String outcome, String worstOpen, String guide, String engine, String document, Instant reviewedAt, String reviewedBy) {
+        this.id = UUID.randomUUID();
+        this.caseId = caseId;
+        this.outcome = outcome;
+        this.worstOpen = worstOpen;
+        this.guide = guide;
+        this.engine = engine;
+        this.document = document;
+        this.reviewedAt = reviewedAt;
+        this.reviewedBy = reviewedBy;
+    }
+
+    String document() {
+        return document;
+    }
+
+    Instant reviewedAt() {
+        return reviewedAt;
+    }
+
+    String reviewedBy() {
+        return reviewedBy;
+    }
+}

@@ -1,0 +1,190 @@
+package oilcloth.server.cases;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import jakarta.persistence.EntityNotFoundException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import oilcloth.formats.RecipeText;
+import oilcloth.formats.ReviewDocument;
+import oilcloth.formats.ReviewDocuments;
+import oilcloth.formats.UnusableInput;
+import oilcloth.recipe.Assertion;
+import oilcloth.reply.Letter;
+import oilcloth.review.Engine;
+import oilcloth.review.Review;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes cases in, reviews them, keeps their replies. */
+@Service
+public class Cases {
+    private final CaseStore cases;
+    private final ReviewStore reviews;
+    private final ReplyStore replies;
+    private final Engine engine;
+    private final ObjectMapper json;
+    private final Clock clock;
+    private final ZoneId zone;
+
+    Cases(CaseStore cases, ReviewStore reviews, ReplyStore replies, Engine engine, ObjectMapper json, Clock clock,
+            @Value("${oilcloth.desk.zone}") ZoneId zone) {
+        this.cases = cases;
+        this.reviews = reviews;
+        this.replies = replies;
+        this.engine = engine;
+        this.json = json;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    @Transactional(readOnly = true)
+    List<CaseStore.Line> incoming() {
+        return cases.incoming();
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isEmpty() {
+        return cases.count() == 0;
+    }
+
+    /** @throws UnusableInput when the text is no recipe, empty, too long or not text */
+    @Transactional(rollbackFor = UnusableInput.class)
+    public UUID open(String raw, CaseController.Details details, String by) throws UnusableInput {
+        return open(raw, details, by, now());
+    }
+
+    /** Opens a case as of an earlier moment; the demo desk has a past. */
+    @Transactional(rollbackFor = UnusableInput.class)
+    public UUID open(String raw, CaseController.Details details, String by, Instant at) throws UnusableInput {
+        CanningCase opened = new CanningCase(RecipeText.of(raw), at, by);
+        opened.describe(details);
+        Review review = engine.review(opened.recipeText(), opened.context(now()));
+        if (review.isNoRecipe()) {
+            throw new UnusableInput("This does not look like a recipe: no food, amount or canning step was found.");
+        }
+        opened.title(title(review));
+        cases.save(opened);
+        keep(opened, review, by);
+        return opened.id();
+    }
+
+    private static String title(Review review) {
+        String text = review.recipe().text();
+        return review.recipe().title().map(r -> r.of(text).replaceFirst("(?i)^(subject|title|name|recipe)\\s*:\\s*", "").replaceAll("^[#*\\s]+|[*\\s]+$", ""))
+                .filter(t -> !t.isBlank())
+                .or(() -> review.subject().produce().main().map(f -> Character.toUpperCase(f.name().charAt(0)) + f.name().substring(1)))
+                .orElse(text.lines().map(String::strip).filter(l -> !l.isEmpty()).findFirst().orElse("Untitled"));
+    }
+
+    private void keep(CanningCase of, Review review, String by) {
+        ReviewDocument document = ReviewDocuments.of(review, null);
+        try {
+            reviews.save(new CaseReview(of.id(), document.call(), document.worstOpen(), document.guide(), document.engine(),
+                    json.writeValueAsString(document), now(), by));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Transactional(readOnly = true)
+    CaseController.CaseView view(UUID id) {
+        CanningCase found = find(id);
+        CaseReview review = reviews.findFirstByCaseIdOrderByReviewedAtDesc(id).orElseThrow(EntityNotFoundException::new);
+        try {
+            return new CaseController.CaseView(
+                    found.id(), found.version(), found.title(),
+                    new CaseController.Details(found.cannerName(), found.place(), found.altitudeFt(), found.canner(), found.jars(), found.jarsOutAt()),
+                    found.assertions(), found.createdAt(), found.createdBy(), review.reviewedAt(), review.reviewedBy(),
+                    json.readValue(review.document(), ReviewDocument.class), engine.guide().name());
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("the review of case " + id + " cannot be read", e);
+        }
+    }
+
+    /** New facts about the case: reviewed again at once. */
+    @Transactional
+    public void describe(UUID id, int version, CaseController.Details details, String by) {
+        CanningCase found = fresh(id, version);
+        found.describe(details);
+        again(found, by);
+    }
+
+    @Transactional
+    public void assertThat(UUID id, Assertion assertion, String by) {
+        CanningCase found = find(id);
+        found.assertThat(assertion);
+        again(found, by);
+    }
+
+    @Transactional
+    public void takeBack(UUID id, Assertion.Field field, String by) {
+        CanningCase found = find(id);
+        found.takeBack(field);
+        again(found, by);
+    }
+
+    @Transactional
+    public void again(UUID id, String by) {
+        again(find(id), by);
+    }
+
+    private void again(CanningCase of, String by) {
+        keep(of, review(of), by);
+    }
+
+    private Review review(CanningCase of) {
+        return engine.review(of.recipeText(), of.assertions(), of.context(now()));
+    }
+
+    /** The letter as the engine would write it now. */
+    @Transactional(readOnly = true)
+    String compose(UUID id) {
+        CanningCase found = find(id);
+        return Letter.compose(review(found), found.cannerName(), zone);
+    }
+
+    /** The saved reply, or a first one composed from the findings. */
+    @Transactional(readOnly = true)
+    CaseController.ReplyView reply(UUID id) {
+        return replies.findById(id)
+                .map(r -> new CaseController.ReplyView(r.body(), true, r.version(), r.editedAt(), r.editedBy()))
+                .orElseGet(() -> new CaseController.ReplyView(compose(id), false, 0, null, null));
+    }
+
+    /** @throws ObjectOptimisticLockingFailureException when somebody else saved in the meantime */
+    @Transactional
+    public void write(UUID id, String body, int version, String by) {
+        find(id);
+        Reply reply = replies.findById(id).orElse(null);
+        if (reply == null) {
+            reply = new Reply(id);
+        } else if (reply.version() != version) {
+            throw new ObjectOptimisticLockingFailureException(Reply.class, id);
+        }
+        reply.write(body, now(), by);
+        replies.saveAndFlush(reply);
+    }
+
+    private CanningCase fresh(UUID id, int version) {
+        CanningCase found = find(id);
+        if (found.version() != version) {
+            throw new ObjectOptimisticLockingFailureException(CanningCase.class, id);
+        }
+        return found;
+    }
+
+    private CanningCase find(UUID id) {
+        return cases.findById(id).orElseThrow(EntityNotFoundException::new);
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+}

@@ -1,0 +1,8 @@
+package oilcloth.server.cases;
+
+/** Whether jars exist already; "made today" is derived from when they came out, never stored. */
+enum JarsState {
+    NOT_YET,
+    MADE,
+    OPENED
+}

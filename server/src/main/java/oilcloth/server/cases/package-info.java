@@ -1,0 +1,2 @@
+/** Cases with their reviews and replies. */
+package oilcloth.server.cases;

@@ -1,0 +1,2 @@
+/** The web application over the core. */
+package oilcloth.server;

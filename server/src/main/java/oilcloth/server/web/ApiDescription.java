@@ -1,0 +1,72 @@
+package oilcloth.server.web;
+
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** Says in the OpenAPI document what the records mean: every component is there, and these may be null. */
+@Configuration
+class ApiDescription {
+    private static final Set<String> MAY_BE_NULL = Set.of(
+            "Details.altitudeFt",
+            "Details.canner",
+            "Details.jarsOutAt",
+            "FindingDoc.correction",
+            "IngredientDoc.amount",
+            "JarsDoc.by",
+            "Line.altitudeFt",
+            "Line.jarsOutAt",
+            "Placed.process",
+            "Placed.recipe",
+            "Placed.title",
+            "ReplyView.editedAt",
+            "ReplyView.editedBy",
+            "RequiredDoc.acidPerJar",
+            "RequiredDoc.leastMinutes",
+            "RequiredDoc.minutes",
+            "RequiredDoc.psi",
+            "ReviewDocument.altitudeFt",
+            "ReviewDocument.corrected",
+            "ReviewDocument.file",
+            "ReviewDocument.jars",
+            "ReviewDocument.required",
+            "RungDoc.psi",
+            "RungDoc.toFt",
+            "StatedDoc.headspaceLeastIn",
+            "StatedDoc.headspaceMostIn",
+            "StatedDoc.jar",
+            "StatedDoc.method",
+            "StatedDoc.minutes",
+            "StatedDoc.psi");
+
+    @Bean
+    OpenApiCustomizer everythingIsThere() {
+        return api -> {
+            api.setServers(List.of(new Server().url("/")));
+            api.getComponents().getSchemas().forEach(ApiDescription::complete);
+        };
+    }
+
+    @SuppressWarnings({"rawtypes", "unchecked"}) // the OpenAPI model hands its properties out raw
+    private static void complete(String name, Schema schema) {
+        Map<String, Schema> properties = schema.getProperties();
+        if (properties == null) {
+            return;
+        }
+        schema.setRequired(new ArrayList<>(properties.keySet()));
+        properties.replaceAll((property, of) -> {
+            if (!MAY_BE_NULL.contains(name + "." + property)) {
+                return of;
+            }
+            // a reference takes no sibling, so it is wrapped
+            Schema nullable = of.get$ref() == null ? of : new Schema<>().allOf(List.of(of));
+            return nullable.nullable(true);
+        });
+    }
+}

@@ -1,0 +1,13 @@
+package oilcloth.server.web;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Deep links into the client all answer with its one page. */
+@Controller
+class ClientPages {
+    @GetMapping({"/", "/sign-in", "/incoming", "/new", "/cases/{id}", "/cases/{id}/reply"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

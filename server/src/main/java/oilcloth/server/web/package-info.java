@@ -1,0 +1,2 @@
+/** Security, errors in plain words, and deep links to the client. */
+package oilcloth.server.web;
