@@ -1,0 +1,110 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ok, type Assertion, type CaseView, type Details } from './client';
+
+export const keys = {
+  session: ['session'] as const,
+  incoming: ['incoming'] as const,
+  case: (id: string) => ['case', id] as const,
+  reply: (id: string) => ['reply', id] as const,
+  places: (q: string) => ['places', q] as const,
+};
+
+export const useSession = () =>
+  useQuery({
+    queryKey: keys.session,
+    queryFn: () => ok(api.GET('/api/session')),
+    retry: false,
+    staleTime: 60_000,
+  });
+
+export const useSignIn = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { username: string; password: string }) => ok(api.POST('/api/session', { body })),
+    onSuccess: (person) => {
+      client.setQueryData(keys.session, person);
+    },
+  });
+};
+
+export const useSignOut = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: () => ok(api.DELETE('/api/session')),
+    onSuccess: () => {
+      client.clear();
+      window.location.assign('/sign-in');
+    },
+  });
+};
+
+export const useIncoming = () =>
+  useQuery({ queryKey: keys.incoming, queryFn: () => ok(api.GET('/api/cases')), refetchInterval: 60_000 });
+
+export const usePlaces = (q: string) =>
+  useQuery({
+    queryKey: keys.places(q),
+    queryFn: () => ok(api.GET('/api/places', { params: { query: { q } } })),
+    enabled: q.trim().length > 0,
+    staleTime: Infinity,
+  });
+
+export const useOpenCase = () =>
+  useMutation({
+    mutationFn: (body: { text: string; details: Details }) => ok(api.POST('/api/cases', { body })),
+  });
+
+export const useCase = (id: string) =>
+  useQuery({
+    queryKey: keys.case(id),
+    queryFn: () => ok(api.GET('/api/cases/{id}', { params: { path: { id } } })),
+  });
+
+function useCaseChange<T>(id: string, change: (given: T) => Promise<CaseView>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: (view) => {
+      client.setQueryData(keys.case(id), view);
+      void client.invalidateQueries({ queryKey: keys.incoming });
+      void client.invalidateQueries({ queryKey: keys.reply(id) });
+    },
+  });
+}
+
+export const useAssert = (id: string) =>
+  useCaseChange<Assertion>(id, (body) =>
+    ok(api.POST('/api/cases/{id}/assertions', { params: { path: { id } }, body })),
+  );
+
+export const useTakeBack = (id: string) =>
+  useCaseChange<Assertion['field']>(id, (field) =>
+    ok(api.DELETE('/api/cases/{id}/assertions/{field}', { params: { path: { id, field } } })),
+  );
+
+export const useDescribe = (id: string) =>
+  useCaseChange<{ version: number; details: Details }>(id, (body) =>
+    ok(api.PUT('/api/cases/{id}', { params: { path: { id } }, body })),
+  );
+
+export const useReply = (id: string) =>
+  useQuery({
+    queryKey: keys.reply(id),
+    queryFn: () => ok(api.GET('/api/cases/{id}/reply', { params: { path: { id } } })),
+    refetchOnWindowFocus: false,
+  });
+
+export const useWriteReply = (id: string) => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { body: string; version: number }) =>
+      ok(api.PUT('/api/cases/{id}/reply', { params: { path: { id } }, body })),
+    onSuccess: (reply) => {
+      client.setQueryData(keys.reply(id), reply);
+      void client.invalidateQueries({ queryKey: keys.incoming });
+    },
+  });
+};
+
+export const fetchComposed = (id: string) =>
+  ok(api.GET('/api/cases/{id}/reply/composed', { params: { path: { id } } }));

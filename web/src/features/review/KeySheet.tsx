@@ -1,0 +1,33 @@
+import { Box, Dialog, DialogContent, DialogTitle } from '@mui/material';
+
+const rows: [string, string][] = [
+  ['n', 'next finding'],
+  ['p', 'previous finding'],
+  ['e', 'show the words the finding rests on'],
+  ['m', 'show or fold what is in order'],
+  ['r', 'write the reply'],
+  ['i', 'back to Incoming'],
+  ['?', 'this sheet'],
+];
+
+export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} aria-labelledby="key-sheet">
+      <DialogTitle id="key-sheet">Keys</DialogTitle>
+      <DialogContent>
+        <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '3rem 1fr', gap: 1, m: 0 }}>
+          {rows.map(([key, what]) => (
+            <Box key={key} sx={{ display: 'contents' }}>
+              <Box component="dt" sx={{ fontWeight: 700 }}>
+                {key}
+              </Box>
+              <Box component="dd" sx={{ m: 0 }}>
+                {what}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      </DialogContent>
+    </Dialog>
+  );
+}

@@ -1,0 +1,193 @@
+import { Box, Button, Paper, Stack, Typography } from '@mui/material';
+import { useMemo, useRef, useState } from 'react';
+import { Link as RouterLink, useNavigate, useParams } from 'react-router';
+import type { CaseView } from '../../api/client';
+import { useAssert, useCase } from '../../api/queries';
+import { ProblemLine } from '../../ui/ProblemLine';
+import { AnnotatedText } from './AnnotatedText';
+import { number } from './annotate';
+import { Aspects } from './Aspects';
+import { DetailsDialog } from './DetailsDialog';
+import { FindingCard } from './FindingCard';
+import { JarPicture } from './JarPicture';
+import { KeySheet } from './KeySheet';
+import { Ladder } from './Ladder';
+import { QuestionCard } from './QuestionCard';
+import { Standing } from './Standing';
+import { useKeys } from './useKeys';
+
+export function ReviewPage() {
+  const { id = '' } = useParams();
+  const view = useCase(id);
+  return (
+    <>
+      <ProblemLine error={view.error} />
+      {view.data && <Reviewed view={view.data} />}
+    </>
+  );
+}
+
+function Reviewed({ view }: { view: CaseView }) {
+  const navigate = useNavigate();
+  const review = view.review;
+  const numbered = useMemo(() => number(review.findings), [review]);
+  const met = review.findings.filter((f) => f.severity === 'met');
+  const [active, setActive] = useState<number | null>(null);
+  const [showMet, setShowMet] = useState(false);
+  const [keysOpen, setKeysOpen] = useState(false);
+  const [detailsOpen, setDetailsOpen] = useState(false);
+  const cards = useRef(new Map<number, HTMLDivElement>());
+  const answer = useAssert(view.id);
+
+  const showCard = (n: number) => {
+    setActive(n);
+    cards.current.get(n)?.scrollIntoView({ block: 'nearest' });
+  };
+  const step = (by: number) => {
+    const next = Math.min(numbered.length, Math.max(1, (active ?? (by > 0 ? 0 : numbered.length + 1)) + by));
+    if (numbered.length > 0) {
+      setActive(next);
+      const card = cards.current.get(next);
+      card?.focus({ preventScroll: true });
+      card?.scrollIntoView({ block: 'nearest' });
+    }
+  };
+  const showEvidence = () => {
+    document.querySelector(`[data-numbers~="${active}"]`)?.scrollIntoView({ block: 'center' });
+  };
+  const handlers = {
+    n: () => step(1),
+    p: () => step(-1),
+    e: showEvidence,
+    m: () => setShowMet((s) => !s),
+    r: () => void navigate(`/cases/${view.id}/reply`),
+    i: () => void navigate('/incoming'),
+    '?': () => setKeysOpen(true),
+  };
+  useKeys(handlers);
+  const unsaid = numbered.filter((n) => n.finding.evidence.length === 0);
+
+  return (
+    <>
+      <Stack direction="row" spacing={1} sx={{ alignItems: 'center', mb: 1 }}>
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          {view.title}
+        </Typography>
+        <Button className="no-print" onClick={() => setKeysOpen(true)} aria-label="Keys">
+          ?
+        </Button>
+        <Button
+          className="no-print"
+          component={RouterLink}
+          to={`/cases/${view.id}/reply`}
+          variant="contained"
+        >
+          Reply
+        </Button>
+      </Stack>
+      <Standing view={view} onDetails={() => setDetailsOpen(true)} />
+      <Aspects aspects={review.aspects} />
+      <Box
+        sx={{
+          mt: 1.5,
+          display: 'grid',
+          gap: 2,
+          alignItems: 'start',
+          gridTemplateColumns: {
+            xs: '1fr',
+            md: 'minmax(0, 1fr) minmax(0, 1fr)',
+            lg: 'minmax(0, 1.15fr) minmax(0, 1fr) 270px',
+          },
+        }}
+      >
+        <Box sx={{ minWidth: 0 }}>
+          <AnnotatedText review={review} numbered={numbered} active={active} onActivate={showCard} />
+          {unsaid.length > 0 && (
+            <Typography sx={{ mt: 0.5, fontSize: '0.9rem' }}>
+              Nothing said in the text about {unsaid.map((n) => n.number).join(', ')}.
+            </Typography>
+          )}
+        </Box>
+        <Box component="section" aria-label="Findings" sx={{ minWidth: 0 }}>
+          <ProblemLine error={answer.error} />
+          {numbered.map(({ number: n, finding }) => (
+            <FindingCard
+              key={n}
+              ref={(element) => {
+                if (element) {
+                  cards.current.set(n, element);
+                } else {
+                  cards.current.delete(n);
+                }
+              }}
+              number={n}
+              finding={finding}
+              active={active === n}
+              onActivate={() => setActive(n)}
+            />
+          ))}
+          {numbered.length === 0 && (
+            <Paper sx={{ p: 1.5, mb: 1.25 }}>
+              <Typography>Nothing to correct was found.</Typography>
+            </Paper>
+          )}
+          {review.questions.length > 0 && (
+            <>
+              <Typography variant="h2" sx={{ mt: 2, mb: 1 }}>
+                Questions
+              </Typography>
+              {review.questions.map((q) => (
+                <QuestionCard
+                  key={q.code + q.text}
+                  question={q}
+                  busy={answer.isPending}
+                  onAnswer={(a) => answer.mutate({ field: a.field as never, value: a.value })}
+                />
+              ))}
+            </>
+          )}
+          {met.length > 0 && (
+            <>
+              <Button className="no-print" onClick={() => setShowMet((s) => !s)} aria-expanded={showMet}>
+                {showMet ? 'Fold' : 'Show'} {met.length} in order
+              </Button>
+              {showMet &&
+                met.map((f) => (
+                  <FindingCard
+                    key={f.code + f.title}
+                    number={null}
+                    finding={f}
+                    active={false}
+                    onActivate={() => undefined}
+                  />
+                ))}
+            </>
+          )}
+        </Box>
+        <Box
+          component="section"
+          aria-label="Pictures"
+          sx={{
+            display: 'grid',
+            gap: 2,
+            gridColumn: { md: '1 / -1', lg: 'auto' },
+            gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: '1fr' },
+          }}
+        >
+          {review.required && (
+            <>
+              <Paper sx={{ p: 1.5 }}>
+                <Ladder review={review} />
+              </Paper>
+              <Paper sx={{ p: 1.5 }}>
+                <JarPicture review={review} />
+              </Paper>
+            </>
+          )}
+        </Box>
+      </Box>
+      <KeySheet open={keysOpen} onClose={() => setKeysOpen(false)} />
+      {detailsOpen && <DetailsDialog view={view} onClose={() => setDetailsOpen(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,95 @@
+import { Box, Button, Chip, Paper, Stack, Typography } from '@mui/material';
+import type { CaseView } from '../../api/client';
+import { useTakeBack } from '../../api/queries';
+import { tones } from '../../theme/theme';
+import { CallBadge } from '../../ui/CallBadge';
+import { adviceWord, feet, inches, methodWord } from '../../ui/words';
+
+const fieldWord = (field: string) => field.replaceAll('_', ' ').toLowerCase();
+
+/** The call, where the recipe stands, what is required, and the jars already made. */
+export function Standing({ view, onDetails }: { view: CaseView; onDetails: () => void }) {
+  const { review, details } = view;
+  const takeBack = useTakeBack(view.id);
+  const required = review.required;
+  const minutes =
+    required == null
+      ? null
+      : required.minutes == null || required.leastMinutes !== required.minutes
+        ? `${required.leastMinutes} to ${Math.max(...required.ladder.map((r) => r.minutes), required.minutes ?? 0)} min`
+        : `${required.minutes} min`;
+  return (
+    <Paper sx={{ p: 1.5, mb: 1.5 }}>
+      <Stack direction={{ xs: 'column', md: 'row' }} spacing={{ xs: 1, md: 3 }}>
+        <Box sx={{ minWidth: 200 }}>
+          <CallBadge call={review.call} worst={review.worstOpen} large />
+          <Typography sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
+            {details.cannerName || 'canner not named'}
+            {details.place && ` · ${details.place}`} ·{' '}
+            {review.altitudeFt == null ? 'altitude not known' : feet(review.altitudeFt)}
+          </Typography>
+          <Button size="small" sx={{ p: 0, minWidth: 0 }} className="no-print" onClick={onDetails}>
+            Change place, canner or jars
+          </Button>
+        </Box>
+        <Box sx={{ flex: 1 }}>
+          <Typography sx={{ fontWeight: 600 }}>
+            {review.placed.title ?? 'No tested process matches this recipe'}
+          </Typography>
+          {required ? (
+            <Typography>
+              Required: {methodWord[required.method]}, {required.jar}, {minutes}
+              {required.psi != null && ` at ${required.psi} psi`}, {inches(required.headspaceIn ?? 0)}{' '}
+              headspace
+              {required.sterilise && ', jars boiled empty first'}
+              {required.acidPerJar && `; per jar ${required.acidPerJar}`}
+            </Typography>
+          ) : (
+            <Typography>
+              {review.placed.alternatives.length > 0
+                ? `It resembles: ${review.placed.alternatives.map((a) => a.title).join('; ')}`
+                : 'Offer the freezer, the refrigerator or a tested recipe.'}
+            </Typography>
+          )}
+          <Typography sx={{ color: 'text.secondary', fontSize: '0.87rem' }}>
+            Placed with {review.placed.confidence} certainty · {review.guide} · engine {review.engine}
+            {view.currentGuide !== review.guide && ' · the guide has changed since'}
+          </Typography>
+          {view.assertions.length > 0 && (
+            <Stack
+              direction="row"
+              spacing={0.5}
+              sx={{ mt: 0.5, flexWrap: 'wrap' }}
+              useFlexGap
+              aria-label="Said besides the text"
+            >
+              {view.assertions.map((a) => (
+                <Chip
+                  key={a.field}
+                  size="small"
+                  variant="outlined"
+                  label={`${fieldWord(a.field)}: ${a.value}`}
+                  onDelete={() => takeBack.mutate(a.field)}
+                />
+              ))}
+            </Stack>
+          )}
+        </Box>
+        {review.jars && (
+          <Box
+            sx={{ maxWidth: { md: 380 }, borderLeft: { md: `3px double ${tones.danger}` }, pl: { md: 1.5 } }}
+          >
+            <Typography
+              sx={{ fontWeight: 700, color: review.jars.advice === 'keep' ? tones.met : tones.danger }}
+            >
+              Jars made: {adviceWord[review.jars.advice] ?? review.jars.advice}
+              {review.jars.by &&
+                ` before ${new Date(review.jars.by).toLocaleString([], { weekday: 'short', hour: 'numeric', minute: '2-digit' })}`}
+            </Typography>
+            <Typography sx={{ fontSize: '0.93rem' }}>{review.jars.why}</Typography>
+          </Box>
+        )}
+      </Stack>
+    </Paper>
+  );
+}

@@ -1,0 +1,31 @@
+import { Box } from '@mui/material';
+import { tones } from '../theme/theme';
+import { SeverityMark } from './SeverityMark';
+import { callWord, toneOf } from './words';
+
+/** The call, and the worst it may still be. */
+export function CallBadge({ call, worst, large = false }: { call: string; worst: string; large?: boolean }) {
+  const tone = toneOf(call);
+  return (
+    <Box
+      component="span"
+      sx={{
+        display: 'inline-flex',
+        alignItems: 'center',
+        gap: 0.75,
+        color: tones[tone],
+        fontWeight: 700,
+        fontSize: large ? '1.25rem' : '1rem',
+        whiteSpace: 'nowrap',
+      }}
+    >
+      <SeverityMark tone={tone} size={large ? 20 : 14} />
+      {callWord[call] ?? call}
+      {worst !== call && (
+        <Box component="span" sx={{ color: tones[toneOf(worst)], fontWeight: 600, fontSize: '0.85em' }}>
+          may be {(callWord[worst] ?? worst).toLowerCase()}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,116 @@
+import type { Tone } from '../theme/theme';
+
+export const severityWord: Record<string, string> = {
+  danger: 'Danger',
+  correct: 'Must correct',
+  caution: 'Caution',
+  note: 'Note',
+  met: 'In order',
+};
+
+export const callWord: Record<string, string> = {
+  stop: 'Stop',
+  correct: 'Correct first',
+  ask: 'Ask first',
+  sound: 'Sound',
+};
+
+export const adviceWord: Record<string, string> = {
+  keep: 'Keep',
+  refrigerate: 'Refrigerate',
+  freeze: 'Freeze',
+  reprocess: 'Process again',
+  discard: 'Throw out',
+  inspect: 'Inspect each jar',
+};
+
+export const aspectWord: Record<string, string> = {
+  acid: 'Acid',
+  ingredients: 'Ingredients',
+  method: 'Method',
+  time: 'Time',
+  headspace: 'Headspace',
+  jars: 'Jars',
+  after: 'After',
+  source: 'Source',
+};
+
+export const proofWord: Record<string, string> = {
+  unread: 'not yet proofread by this office',
+  agrees: 'read against print, agrees',
+  overridden: 'printed figure entered by this office',
+};
+
+export const methodWord: Record<string, string> = {
+  'boiling-water': 'boiling-water canner',
+  steam: 'steam canner',
+  pressure: 'pressure canner',
+  'open-kettle': 'no process',
+  'cold-storage': 'kept cold',
+};
+
+export function toneOf(state: string): Tone {
+  switch (state) {
+    case 'stop':
+    case 'danger':
+      return 'danger';
+    case 'correct':
+      return 'correct';
+    case 'ask':
+    case 'open':
+      return 'ask';
+    case 'caution':
+      return 'caution';
+    case 'sound':
+    case 'met':
+      return 'met';
+    default:
+      return 'note';
+  }
+}
+
+const eighths = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+
+/** Inches as cooks write them, to the nearest eighth. */
+export function inches(value: number): string {
+  const whole = Math.floor(value + 1 / 16);
+  const part = eighths[Math.round((value - whole) * 8)] ?? '';
+  return `${whole === 0 && part ? '' : whole}${part} in`;
+}
+
+export const feet = (value: number): string => `${value.toLocaleString('en-US')} ft`;
+
+/** How long ago, in one short word or two. */
+export function age(iso: string, now: number = Date.now()): string {
+  const minutes = Math.max(0, Math.round((now - Date.parse(iso)) / 60_000));
+  if (minutes < 60) {
+    return `${minutes} min`;
+  }
+  const hours = Math.round(minutes / 60);
+  return hours < 48 ? `${hours} h` : `${Math.round(hours / 24)} days`;
+}
+
+/** Hours and minutes left of the 24 in which a jar may be opened and processed again; null when over. */
+export function timeLeft(outIso: string, now: number = Date.now()): string | null {
+  const left = Date.parse(outIso) + 24 * 3_600_000 - now;
+  if (left <= 0) {
+    return null;
+  }
+  const minutes = Math.floor(left / 60_000);
+  return `${Math.floor(minutes / 60)} h ${minutes % 60} min left`;
+}
+
+/** "statedCupsPerCupVinegar" → "cups per cup vinegar", for the side of the card it stands on. */
+export function figureName(name: string): string {
+  return name
+    .replace(/^(stated|required|tested)/, '')
+    .replace(/([A-Z])/g, ' $1')
+    .trim()
+    .toLowerCase();
+}
+
+export function figureValue(value: unknown): string {
+  return typeof value === 'number'
+    ? value.toLocaleString('en-US', { maximumFractionDigits: 2 })
+    : String(value);
+}
