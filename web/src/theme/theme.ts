@@ -33,8 +33,8 @@ export const theme = createTheme({
   shape: { borderRadius: 4 },
   typography: {
     fontFamily: sans,
-    fontSize: 15,
-    h1: { fontFamily: serif, fontSize: '1.7rem', fontWeight: 600 },
+    fontSize: 13.5,
+    h1: { fontFamily: serif, fontSize: '1.5rem', fontWeight: 600 },
     h2: { fontFamily: serif, fontSize: '1.2rem', fontWeight: 600 },
     h3: { fontSize: '1rem', fontWeight: 600 },
     button: { textTransform: 'none', fontWeight: 600 },

@@ -71,12 +71,14 @@ export function toneOf(state: string): Tone {
 
 const eighths = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 
-/** Inches as cooks write them, to the nearest eighth. */
-export function inches(value: number): string {
+/** A figure as cooks write it, to the nearest eighth. */
+export function fraction(value: number): string {
   const whole = Math.floor(value + 1 / 16);
   const part = eighths[Math.round((value - whole) * 8)] ?? '';
-  return `${whole === 0 && part ? '' : whole}${part} in`;
+  return `${whole === 0 && part ? '' : whole}${part}`;
 }
+
+export const inches = (value: number): string => `${fraction(value)} in`;
 
 export const feet = (value: number): string => `${value.toLocaleString('en-US')} ft`;
 
@@ -109,8 +111,13 @@ export function figureName(name: string): string {
     .toLowerCase();
 }
 
-export function figureValue(value: unknown): string {
-  return typeof value === 'number'
-    ? value.toLocaleString('en-US', { maximumFractionDigits: 2 })
-    : String(value);
+/** A figure for a card: fractions for what cooks measure in cups and inches, decimals for the rest. */
+export function figureValue(value: unknown, name = ''): string {
+  if (typeof value !== 'number') {
+    return String(value);
+  }
+  if (/cup|inch/.test(name)) {
+    return fraction(value);
+  }
+  return value.toLocaleString('en-US', { maximumFractionDigits: 2 });
 }

@@ -39,7 +39,7 @@ function difference(pair: Pair): string | null {
     return null;
   }
   const by = pair.stated - pair.required;
-  return `${by > 0 ? '+' : '−'}${figureValue(Math.abs(Math.round(by * 100) / 100))}`;
+  return `${by > 0 ? '+' : '−'}${figureValue(Math.abs(Math.round(by * 100) / 100), pair.name)}`;
 }
 
 export const FindingCard = forwardRef<HTMLDivElement, Props>(function FindingCard(
@@ -113,10 +113,10 @@ export const FindingCard = forwardRef<HTMLDivElement, Props>(function FindingCar
             {compared.map((p) => (
               <tr key={p.name}>
                 <td>
-                  {figureValue(p.stated)} {typeof p.stated === 'number' && p.name}
+                  {figureValue(p.stated, p.name)} {typeof p.stated === 'number' && p.name}
                 </td>
                 <td>
-                  {figureValue(p.required)} {typeof p.required === 'number' && p.name}
+                  {figureValue(p.required, p.name)} {typeof p.required === 'number' && p.name}
                 </td>
                 <td>{difference(p) ?? ''}</td>
               </tr>

@@ -1,6 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import type { Review } from '../../api/client';
-import { ink, rule, tones } from '../../theme/theme';
+import { ink, paper, rule, tones } from '../../theme/theme';
 import { feet } from '../../ui/words';
 
 const WIDTH = 300;
@@ -77,6 +77,9 @@ export function Ladder({ review }: { review: Review }) {
               />
               <text
                 x={x(value(r)) + 6}
+                stroke={paper}
+                strokeWidth="4"
+                paintOrder="stroke"
                 y={y + RUNG / 2 + 5}
                 fontSize="14"
                 fontWeight={r.here ? 700 : 400}

@@ -50,6 +50,7 @@ function Reviewed({ view }: { view: CaseView }) {
       const card = cards.current.get(next);
       card?.focus({ preventScroll: true });
       card?.scrollIntoView({ block: 'nearest' });
+      document.querySelector(`[data-numbers~="${next}"]`)?.scrollIntoView({ block: 'nearest' });
     }
   };
   const showEvidence = () => {
@@ -108,7 +109,20 @@ function Reviewed({ view }: { view: CaseView }) {
             </Typography>
           )}
         </Box>
-        <Box component="section" aria-label="Findings" sx={{ minWidth: 0 }}>
+        <Box
+          component="section"
+          aria-label="Findings"
+          sx={{
+            minWidth: 0,
+            // beside a long letter the cards stay in view
+            '@media screen and (min-width: 900px)': {
+              position: 'sticky',
+              top: 8,
+              maxHeight: 'calc(100vh - 16px)',
+              overflowY: 'auto',
+            },
+          }}
+        >
           <ProblemLine error={answer.error} />
           {numbered.map(({ number: n, finding }) => (
             <FindingCard

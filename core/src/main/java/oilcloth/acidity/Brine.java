@@ -94,6 +94,10 @@ public record Brine(Volume vinegar, Volume water, double percent) {
         return i.amount().filter(a -> a.unit() == Unit.PART).map(a -> Volume.ofCups(a.middle()));
     }
 
+    public Volume total() {
+        return vinegar.plus(water);
+    }
+
     /** Vinegar to water as cooks say it: {@code 2 : 1}. */
     public double ratio() {
         return water.isZero() ? Double.POSITIVE_INFINITY : vinegar.millilitres() / water.millilitres();

@@ -159,6 +159,11 @@ public final class Proportions {
         return scale == 0;
     }
 
+    /** How many tested batches this is, by its acid or, without acid, by its main produce. */
+    public double scale() {
+        return scale;
+    }
+
     public double acidStatedCups() {
         return acidStated;
     }

@@ -14,6 +14,7 @@ import oilcloth.check.headspace.HeadspaceLarge;
 import oilcloth.check.headspace.HeadspaceMissing;
 import oilcloth.check.headspace.HeadspacePartial;
 import oilcloth.check.headspace.HeadspaceSmall;
+import oilcloth.check.headspace.RawPack;
 import oilcloth.check.ingredient.Added;
 import oilcloth.check.ingredient.DairyEggStarch;
 import oilcloth.check.ingredient.Fat;
@@ -63,6 +64,7 @@ public final class Registry {
             new OpenKettle(),
             new SteamLimit(),
             new Switched(),
+            new RawPack(),
             new AltitudeRule(),
             new AltitudeUnknown(),
             new BandEdge(),

@@ -39,7 +39,8 @@ public final class Lexicon {
         int words = 0;
         for (int i = at; i < tokens.size() && words < longest; i++) {
             Token token = tokens.get(i);
-            if (token.is("-") && i > at) {
+            // "low-sugar pectin", "yellow (banana) peppers"
+            if (i > at && (token.is("-") || token.is("(") || token.is(")"))) {
                 continue;
             }
             if (!token.isWord() && !token.is("%") && !token.isNumber()) {
@@ -64,6 +65,12 @@ public final class Lexicon {
                 .filter(t -> t.kind() != Token.Kind.SIGN || t.is("%"))
                 .map(Token::norm)
                 .toList();
+    }
+
+    /** The last word of a name, singular: what kind of thing it is. */
+    public static String head(String name) {
+        List<String> words = words(name.toLowerCase(java.util.Locale.ROOT));
+        return words.isEmpty() ? "" : stem(words.get(words.size() - 1));
     }
 
     /** Singular of a kitchen noun; close enough for looking up, never shown. */

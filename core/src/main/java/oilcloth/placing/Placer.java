@@ -120,7 +120,8 @@ public final class Placer {
         boolean pure = unlisted.stream().noneMatch(i -> i.food().kind().isProduce());
         FoodKind kind = plainKind(rules.get(0), main);
         String family = rules.get(0).form();
-        double score = pure ? 0.95 : 0.62;
+        boolean vinegar = batchVinegar(recipe).compareTo(PICKLING) > 0;
+        double score = (pure ? 0.95 : 0.7) - 0.04 * Math.min(unlisted.size(), 4) - (vinegar ? 0.25 : 0);
         Certainty certainty = pure && recipe.title().isPresent() | !recipe.ingredients().isEmpty() ? Certainty.HIGH : Certainty.MEDIUM;
         return Optional.of(new Scored(score, new Placement(List.copyOf(distinct), Optional.empty(), certainty, family, kind, unlisted, List.of())));
     }
@@ -147,7 +148,10 @@ public final class Placer {
             return preserves(recipe, produce, forms, rules);
         }
         rules = rules.stream().filter(r -> !PRESERVES.contains(r.form())).toList();
-        return byForm(rules, forms, main);
+        Set<String> named = new HashSet<>();
+        recipe.facts().forms().stream().filter(f -> recipe.title().isPresent() && f.range().filter(recipe.title().get()::contains).isPresent() || f.range().isEmpty())
+                .forEach(f -> named.add(f.value()));
+        return byForm(rules, forms, named, main);
     }
 
     private static boolean isSoupLike(Produce produce, Set<String> forms) {
@@ -188,22 +192,24 @@ public final class Placer {
         return guide.placing().stream().filter(r -> r.form().equals(form) && pectins.contains(r.liquid())).limit(1).toList();
     }
 
-    private static List<PlacingRule> byForm(List<PlacingRule> rules, Set<String> said, Food main) {
+    private static List<PlacingRule> byForm(List<PlacingRule> rules, Set<String> said, Set<String> named, Food main) {
         Set<String> offered = new LinkedHashSet<>();
         rules.forEach(r -> offered.add(r.form()));
         Set<String> wanted = new LinkedHashSet<>(said);
+        if (wanted.contains("butter") || wanted.contains("syrup") || wanted.contains("soup")) {
+            return List.of();
+        }
         if (said.contains("milled") && !said.contains("juice")) {
             wanted.add(offered.contains("sauce") ? "sauce" : "puree");
             wanted.remove("pieces");
         }
         // The product outranks how it was cut: "applesauce" from sliced apples, "juice" from crushed tomatoes.
         for (String product : List.of("juice", "sauce", "puree", "stock", "smoked", "cream-style", "baked-beans", "sauced-beans")) {
-            if (wanted.contains(product) && offered.contains(product)) {
+            // Said in passing beside "whole" or "crushed" it stays one of several, until somebody is asked.
+            boolean sure = named.contains(product) || !(wanted.contains("pieces") || wanted.contains("crushed")) || main.kind() != FoodClass.TOMATO;
+            if (wanted.contains(product) && offered.contains(product) && sure) {
                 return rules.stream().filter(r -> r.form().equals(product)).toList();
             }
-        }
-        if (wanted.contains("butter") || wanted.contains("syrup") || wanted.contains("soup")) {
-            return List.of();
         }
         List<PlacingRule> same = rules.stream().filter(r -> wanted.contains(r.form())).toList();
         if (!same.isEmpty()) {

@@ -27,7 +27,7 @@ public final class Produce {
 
     public static Produce of(Recipe recipe) {
         List<Ingredient> solids = recipe.inJar().stream()
-                .filter(i -> i.food().kind().isProduce() && !isLiquid(i.food()) && !isPeel(i.food()))
+                .filter(i -> isSolid(i.food()))
                 .filter(i -> !i.food().name().equals("vegetables") && !i.food().name().equals("fruit"))
                 .toList();
         List<Food> foods = new ArrayList<>(solids.stream().map(Ingredient::food).distinct().toList());
@@ -39,6 +39,11 @@ public final class Produce {
             recipe.titleFoods().stream().filter(f -> f.kind().isProduce()).distinct().forEach(foods::add);
         }
         return new Produce(solids, foods);
+    }
+
+    /** What counts as filling: not a juice poured over it, not peel, raisins or bones that go along. */
+    static boolean isSolid(Food food) {
+        return food.kind().isProduce() && !isLiquid(food) && !isPeel(food);
     }
 
     private static boolean isLiquid(Food food) {

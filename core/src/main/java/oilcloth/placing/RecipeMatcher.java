@@ -20,16 +20,20 @@ import oilcloth.recipe.Recipe;
 /** How like a tested recipe a recipe is: its produce, its form, its name, and how far its figures stray. */
 final class RecipeMatcher {
     private static final Set<String> SALSA_TOMATOES = Set.of("tomato, green", "tomatillo");
+    /** Forms that still leave a recipe a plain pack of pieces. */
+    private static final Set<String> PLAIN = Set.of("pieces", "crushed", "juice", "sauce", "milled");
     private static final double VIOLATION = 0.12;
 
     private final Recipe recipe;
     private final Map<String, Double> read;
+    private final List<Food> foods;
     private final Set<String> forms;
     private final String words;
 
     RecipeMatcher(Recipe recipe, Produce produce, Set<String> forms) {
         this.recipe = recipe;
         this.read = produce.cupsByGroup();
+        this.foods = produce.foods();
         this.forms = forms;
         this.words = recipe.title().map(r -> r.of(recipe.text())).orElse(recipe.text().substring(0, Math.min(200, recipe.text().length())))
                 .toLowerCase(Locale.ROOT);
@@ -75,8 +79,18 @@ final class RecipeMatcher {
 
     private boolean sharesMain(Map<TestedIngredient, Double> lines, TestedRecipe tested) {
         TestedIngredient main = lines.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        boolean packedPepper = tested.isPacked() && main.foods().get(0).kind() == FoodClass.PEPPER;
+        if (packedPepper && foods.stream().filter(f -> f.kind() == FoodClass.PEPPER).noneMatch(f -> samePepper(f, main))) {
+            return false;
+        }
         String mine = read.keySet().iterator().next();
         return read.keySet().stream().anyMatch(g -> stands(g, main, tested)) && lines.keySet().stream().anyMatch(l -> stands(mine, l, tested));
+    }
+
+    /** Under a brine a bell pepper and a banana pepper are different recipes; "peppers" alone may be either. */
+    private static boolean samePepper(Food food, TestedIngredient line) {
+        boolean bell = food.name().startsWith("bell");
+        return food.name().equals("hot pepper, mixed") || line.foods().stream().anyMatch(f -> f.equals(food) || (bell && f.name().startsWith("bell")));
     }
 
     private double form(TestedRecipe tested) {
@@ -90,7 +104,7 @@ final class RecipeMatcher {
             case "salsa" -> forms.contains("relish") || forms.contains("chutney") || forms.contains("ketchup") ? 0.5 : forms.contains("hot-sauce") || forms.contains("taco-sauce") ? 0.7 : forms.isEmpty() ? 0.7 : 0;
             case "pepper-jelly", "herb-jelly" -> forms.contains("jelly") ? 0.9 : 0;
             case "spiced" -> vinegar ? 0.8 : 0;
-            case "pieces" -> forms.stream().allMatch(f -> f.equals("pieces") || f.equals("juice") || f.equals("soup") && tested.method() == oilcloth.guide.Method.PRESSURE) ? 0.85 : 0;
+            case "pieces" -> forms.stream().allMatch(PLAIN::contains) ? 0.85 : 0;
             case "juice" -> forms.contains("juice") ? 1 : 0;
             case "pasta-sauce" -> forms.contains("sauce") || forms.contains("milled") ? 0.75 : 0;
             case "tomato-sauce-spiced" -> forms.contains("sauce") ? 0.7 : 0;
@@ -158,8 +172,7 @@ final class RecipeMatcher {
     }
 
     private static boolean isListed(Food food, TestedRecipe tested) {
-        boolean lime = food.name().equals("pickling lime");
-        return !lime && tested.ingredients().stream().anyMatch(l -> stands(food.group(), l, tested)
+        return tested.ingredients().stream().anyMatch(l -> stands(food.group(), l, tested)
                 || l.foods().stream().anyMatch(f -> f.equals(food) || (f.kind() == food.kind() && (food.kind() == FoodClass.SWEETENER || food.name().startsWith("dill") && f.name().startsWith("dill")))));
     }
 
@@ -181,7 +194,7 @@ final class RecipeMatcher {
         for (TestedIngredient i : tested.ingredients()) {
             boolean produce = i.role().equals("vegetable") || i.role().equals("fruit")
                     || i.foods().stream().anyMatch(f -> f.kind() == FoodClass.MEAT);
-            if (produce && !i.foods().isEmpty() && i.foods().get(0).kind().isProduce()) {
+            if (produce && !i.foods().isEmpty() && Produce.isSolid(i.foods().get(0))) {
                 Food food = i.foods().get(0);
                 double cups = i.amount().flatMap(a -> food.volume(a, a.middle())).map(Volume::cups).orElse(1.0);
                 lines.put(i, Math.max(cups, 0.02));

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oilcloth.guide.Food;
+import oilcloth.measure.JarSize;
+import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
@@ -19,6 +21,9 @@ final class Draft {
     final List<Food> titleFoods = new ArrayList<>();
     /** Foods the text says were left out. */
     final List<Food> absent = new ArrayList<>();
+
+    /** Jars named only beside a dose, as in "per pint". */
+    final List<Fact<JarSize>> doseJars = new ArrayList<>();
 
     Optional<Range> title = Optional.empty();
     /** Sentences of a letter without a title that may still name the product. */

@@ -13,10 +13,10 @@ import oilcloth.text.Range;
 final class Durations {
     private static final Set<String> MINUTE = Set.of("min", "mins", "minute", "minutes", "minuets", "minites", "mn");
     private static final Set<String> HOUR = Set.of("hour", "hours", "hr", "hrs", "h");
-    private static final Set<String> OTHER = Set.of("second", "seconds", "sec", "secs", "day", "days", "week", "weeks", "wk",
+    private static final Set<String> OTHER = Set.of("s", "second", "seconds", "sec", "secs", "day", "days", "week", "weeks", "wk",
             "wks", "month", "months", "year", "years", "yrs", "night", "nights", "am", "pm");
     private static final Set<String> PROCESS = Set.of("process", "processed", "processing", "canner", "bath", "bwb", "wb", "hwb",
-            "psi", "pressure", "canning", "can", "canned", "waterbath", "bathed", "pc", "pressured", "processes");
+            "psi", "pressure", "canning", "can", "canned", "waterbath", "gauge", "gage", "weighted", "bathed", "pc", "pressured", "processes");
     private static final Set<String> COOK = Set.of("simmer", "simmered", "simmering", "cook", "cooked", "cooking", "blanch", "blanched",
             "soak", "soaked", "steam", "steamed", "roast", "roasted", "saute", "sauteed", "heat", "heated", "brown", "stew",
             "scald", "dip", "reduce", "stir", "bake", "baked", "preheat", "steep", "microwave", "fry", "drip", "brine", "salt", "cover",
@@ -24,7 +24,7 @@ final class Durations {
     private static final Set<String> WAIT = Set.of("wait", "waited", "rest", "rested", "resting", "stand", "sit", "let", "leave",
             "cool", "cooled", "cooling", "undisturbed", "chill", "store", "stored", "keep", "keeps", "kept", "after", "eat", "sits", "stood");
     private static final Pattern STERILISE = Pattern.compile("\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
-    private static final Pattern JARS = Pattern.compile("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?|boiling water|kettle)\\b");
+    private static final Pattern JARS = Pattern.compile("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
     private static final Pattern FILLED_JARS = Pattern.compile("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
     private final JarMentions jars = new JarMentions();
@@ -89,6 +89,9 @@ final class Durations {
 
     private void classify(Sentence s, Draft draft, int i, Found d) {
         if (!d.clock() || d.least() < 1 || d.most() > 600) {
+            return;
+        }
+        if (s.is(d.next(), "later") || s.is(d.next(), "after") || s.is(d.next(), "before") || s.is(d.next(), "ahead") || s.is(d.next(), "ago")) {
             return;
         }
         Range words = s.span(i, d.next());

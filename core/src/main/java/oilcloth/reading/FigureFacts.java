@@ -13,6 +13,8 @@ import oilcloth.text.Token;
 /** Facts that are figures: lengths, pressure, altitude, percentages, temperatures, years, numbering. */
 final class FigureFacts {
     private static final Set<String> INCH = Set.of("inch", "inches", "in", "\"", "″", "''", "inchs");
+    private static final Set<String> INTO = Set.of("the", "a", "an", "my", "your", "our", "hot", "boiling", "clean", "sterile", "sterilized", "pint", "pints",
+            "quart", "quarts", "half", "each", "every", "jars", "jar", "water", "cold", "brine", "syrup", "it", "them", "one", "that", "this", "there", "all");
     private static final Set<String> FEET = Set.of("ft", "feet", "foot", "'");
     private static final Set<String> METRES = Set.of("m", "metres", "meters", "metre", "meter", "masl");
     private static final Set<String> DEGREE = Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
@@ -23,7 +25,7 @@ final class FigureFacts {
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Pattern ALTITUDE = Pattern.compile(
             "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|i(?:'| a)m at|live at|here at|feet up|sits? at)\\b");
-    private static final Pattern SEA_LEVEL = Pattern.compile("\\b(at|near|about|basically|right at) sea[- ]level\\b");
+    private static final Pattern SEA_LEVEL = Pattern.compile("(?<!above )(?<!over )\\bsea[- ]level\\b");
     private static final Pattern PRESSURE_NEAR = Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
 
     void read(Sentence s, Draft draft) {
@@ -65,7 +67,8 @@ final class FigureFacts {
         int n = f.next();
         int unit = s.is(n, "-") ? n + 1 : n;
         if (unit >= s.size()) {
-            return year(s, i, f);
+            int bare = bareAltitude(s, draft, i, f);
+            return bare > i ? bare : year(s, i, f);
         }
         Token u = s.token(unit);
         if (DEGREE.contains(u.norm()) && !u.raw().equals("f")) {
@@ -106,10 +109,8 @@ final class FigureFacts {
     }
 
     private static boolean isLengthIn(Sentence s, int in) {
-        // "1/2 in headspace", "1/2 in." but not "20 in the canner" or "put 7 in"
-        return s.is(in + 1, ".") || s.is(in + 1, "headspace") || s.is(in + 1, "head") || s.is(in + 1, "of")
-                || s.is(in + 1, "from") || in + 1 >= s.size() || s.is(in + 1, ",") || s.is(in + 1, "pieces")
-                || s.is(in + 1, "slices") || s.is(in + 1, ")") || s.is(in + 1, "space") || s.is(in + 1, "over");
+        // "1/2 in headspace", "2 in long", but not "20 in the canner" or "6 in each jar"
+        return in + 1 >= s.size() || !INTO.contains(s.token(in + 1).norm());
     }
 
     private static boolean isPressurePounds(Sentence s, int unit) {
@@ -119,8 +120,8 @@ final class FigureFacts {
         }
         String after = s.around(unit, 0, 4);
         String near = s.around(unit, 7, 5);
-        return after.contains("pressure") || ((near.contains("pressure") || near.contains("gauge") || near.contains("canner"))
-                && s.around(unit, 3, 0).contains("at ") && PRESSURE_NEAR.matcher(near).find());
+        return after.contains("pressure") || after.contains("weighted") || after.contains("dial") || after.contains("gauge") || ((near.contains("pressure") || near.contains("gauge") || near.contains("canner"))
+                && (s.around(unit, 3, 0).contains("at ") || s.around(unit, 3, 0).contains("@ ")) && PRESSURE_NEAR.matcher(near).find());
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
@@ -132,7 +133,7 @@ final class FigureFacts {
         boolean near = HEADSPACE.matcher(after).find() || HEADSPACE.matcher(clauseBefore + s.low().substring(start, end)).find()
                 || (LEAVE.matcher(clauseBefore).find() && (after.isBlank() || after.startsWith(".") || after.startsWith(",") || after.startsWith(";") || after.startsWith(" and") || after.startsWith(" at")));
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
-        if (!near || NOT_HEADSPACE.matcher(tail).find() || s.low().contains("inches of water") || f.high() > 4) {
+        if (!near || clauseBefore.contains("solids") || NOT_HEADSPACE.matcher(tail).find() || s.low().contains("inches of water") || f.high() > 4) {
             return;
         }
         if (draft.facts.headspace().isEmpty() || draft.facts.headspace().get().value().cue()) {
@@ -150,14 +151,18 @@ final class FigureFacts {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
         boolean said = ALTITUDE.matcher(s.low()).find();
-        if (f.low() >= 100 && (feet || (metres && (said || f.low() >= 300)))) {
+        if ((f.low() >= 100 || (said && f.low() == Math.rint(f.low()))) && (feet || (metres && (said || f.low() >= 300)))) {
             if (feet || said || metres) {
                 state(s, draft, i, f, metres, unit + 1);
             }
             return unit + 1;
         }
-        // "elevation 5200", "altitude: 6,500", "we're at 7000 here"
-        if (said && f.low() >= 200 && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
+        return bareAltitude(s, draft, i, f);
+    }
+
+    /** "elevation 5200", "altitude: 6,500", "we're at 7000 here". */
+    private static int bareAltitude(Sentence s, Draft draft, int i, Numbers.Figure f) {
+        if (ALTITUDE.matcher(s.low()).find() && f.low() >= 200 && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
             String before = s.around(i, 4, 0);
             if (before.contains("elevation") || before.contains("altitude") || before.contains("elev") || before.contains("alt ")
                     || before.contains("at ")) {

@@ -32,6 +32,8 @@ final class IngredientFinder {
     private static final Pattern REFERENCE = Pattern.compile("\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
     private static final Pattern HOMEMADE = Pattern.compile("\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar\\b[^.;]{0,24}\\b(i|we) (make|made|ferment)");
 
+    private static final Pattern HAVING = Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
+
     private final GuideSnapshot guide;
 
     IngredientFinder(GuideSnapshot guide) {
@@ -110,30 +112,47 @@ final class IngredientFinder {
             return end;
         }
         Food food = spoonedPepper(match.food(), amount.amount());
+        int place = draft.ingredients.size();
         add(s, draft, food, Optional.of(amount.amount()), i, at + match.length());
-        end = shared(s, draft, amount.amount(), end);
+        end = shared(s, draft, food, amount.amount(), end, place);
         return trailingAmount(s, end);
     }
 
-    /** "1 tsp each cinnamon, cloves and allspice": every name takes the amount; "2 cups onions and peppers": both. */
-    private int shared(Sentence s, Draft draft, Amount amount, int from) {
+    /**
+     * What else an amount is for: "1 tsp each cinnamon, cloves and allspice" gives every name the whole amount, "3 cups
+     * celery, onions and carrots" shares it out, "1 cup celery or pepper" is one or the other.
+     */
+    private int shared(Sentence s, Draft draft, Food first, Amount amount, int from, int firstIngredient) {
+        List<Integer> starts = new ArrayList<>();
+        List<Lexicon.Match> more = new ArrayList<>();
+        boolean joined = false;
+        boolean either = false;
         int end = from;
         while (end < s.size()) {
             int k = end;
             while (k < s.size() && (s.is(k, ",") || s.is(k, "and") || s.is(k, "&") || s.is(k, "or") || s.is(k, "/"))) {
+                joined |= !s.is(k, ",");
+                either |= s.is(k, "or") || s.is(k, "/");
                 k++;
             }
-            if (k == end || k - end > 2 || k >= s.size()) {
-                return end;
+            Optional<Lexicon.Match> match = k == end || k - end > 3 || k >= s.size() ? Optional.empty() : guide.lexicon().at(s.tokens(), k);
+            if (match.isEmpty() || s.isClaimed(k) || amountFollows(s, k + match.get().length())) {
+                break;
             }
-            Optional<Lexicon.Match> more = guide.lexicon().at(s.tokens(), k);
-            boolean joined = s.is(k - 1, "and") || s.is(k - 1, "or") || s.is(k - 1, "&") || s.low().contains(" each ");
-            if (more.isEmpty() || !joined || Amounts.at(s.tokens(), k).map(Amounts.Found::unitSaid).orElse(false)
-                    || amountFollows(s, k + more.get().length())) {
-                return end;
-            }
-            add(s, draft, more.get().food(), Optional.of(amount), k, k + more.get().length());
-            end = k + more.get().length();
+            starts.add(k);
+            more.add(match.get());
+            end = k + match.get().length();
+        }
+        if (more.isEmpty() || !joined) {
+            return from;
+        }
+        boolean each = s.low().contains(" each ") || s.low().contains(" of each");
+        Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (more.size() + 1));
+        if (!each && !either && firstIngredient < draft.ingredients.size() && draft.ingredients.get(firstIngredient).food().equals(acidKind(s, first, Optional.of(amount)))) {
+            draft.ingredients.set(firstIngredient, draft.ingredients.get(firstIngredient).withAmount(share));
+        }
+        for (int n = 0; n < more.size(); n++) {
+            add(s, draft, more.get(n).food(), Optional.of(share), starts.get(n), starts.get(n) + more.get(n).length());
         }
         return end;
     }
@@ -231,11 +250,14 @@ final class IngredientFinder {
         if (amount.amount().unit() == Unit.CAN && !s.isItem() && amount.amount().low() >= 1 && s.around(amount.next(), 3, 0).contains("jar")) {
             return i;
         }
+        int noun = s.is(amount.next(), "of") ? amount.next() + 1 : amount.next();
+        noun = s.is(noun, "the") || s.is(noun, "this") || s.is(noun, "that") ? noun + 1 : noun;
+        boolean part = noun > amount.next() && noun < s.size() && Vocabulary.KITCHEN.contains(s.token(noun).norm());
         int end = amount.next();
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
         }
-        boolean leftover = s.low().contains("left") || s.low().contains("makes") || s.low().contains("yield") || s.low().contains("bushel");
+        boolean leftover = part || s.low().contains("left") || s.low().contains("makes") || s.low().contains("yield") || s.low().contains("bushel") || HAVING.matcher(s.low()).find() && !Vocabulary.ADD.matcher(s.low()).find();
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
         return end;
     }
@@ -347,12 +369,15 @@ final class IngredientFinder {
 
     /** A food named again is the same food, unless it comes with another amount of its own. */
     private static void merge(Sentence s, Draft draft, Ingredient read) {
+        if (read.amount().isEmpty() && !s.isItem() && draft.ingredients.stream().anyMatch(i -> sameHead(s, i, read))) {
+            return;
+        }
         for (int i = 0; i < draft.ingredients.size(); i++) {
             Ingredient known = draft.ingredients.get(i);
             if (!sameFood(known, read)) {
                 continue;
             }
-            boolean repeats = read.amount().isEmpty() || sameAmount(known, read) || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
+            boolean repeats = read.amount().isEmpty() || (!s.isItem() && sameAmount(known, read)) || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
             if (repeats) {
                 draft.ingredients.set(i, refined(known, read));
                 return;
@@ -366,6 +391,15 @@ final class IngredientFinder {
             return;
         }
         draft.ingredients.add(read);
+    }
+
+    /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
+    private static boolean sameHead(Sentence s, Ingredient known, Ingredient read) {
+        if (known.food().equals(read.food()) || read.food().isAcidulant()) {
+            return false;
+        }
+        // "the berries" after cranberries, too
+        return Lexicon.head(known.range().of(s.whole())).endsWith(Lexicon.head(read.range().of(s.whole())));
     }
 
     private static Ingredient refined(Ingredient known, Ingredient read) {
@@ -393,6 +427,8 @@ final class IngredientFinder {
         return a.food().equals(b.food()) || (b.amount().isEmpty() && !spice && a.food().group().equals(b.food().group()))
                 || (b.amount().isEmpty() && a.food().kind() == FoodClass.SALT && b.food().kind() == FoodClass.SALT)
                 || (b.amount().isEmpty() && a.food().kind() == FoodClass.PECTIN && b.food().kind() == FoodClass.PECTIN)
+                || (b.amount().isEmpty() && b.food().name().equals("onion") && a.food().kind() == FoodClass.ALLIUM && a.food().name().contains("onion"))
+                || (b.amount().isEmpty() && a.food().name().startsWith("dill") && b.food().name().startsWith("dill"))
                 || (b.amount().isEmpty() && a.food().kind() == FoodClass.MEAT && b.food().name().equals("beef"));
     }
 
@@ -409,6 +445,10 @@ final class IngredientFinder {
     /** "the fruit", "the tomatoes", "berries" after the foods themselves are no new food. */
     private static boolean isGeneric(Draft draft, Food food) {
         boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables") || food.name().equals("seasoning");
+        boolean kraut = food.name().equals("sauerkraut") && draft.ingredients.stream().anyMatch(i -> i.food().name().contains("cabbage"));
+        if (kraut) {
+            return true;
+        }
         if (umbrella) {
             return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
         }

@@ -24,7 +24,8 @@ final class JarMentions {
             if (counted && isMeasure(s, jar.next())) {
                 continue;
             }
-            draft.facts.jars().add(Fact.read(jar.jar(), s.span(i, jar.next())));
+            // "2 Tbsp per quart" tells a dose; the jar it is done in only if no other is named
+            (perJar(s, i) ? draft.doseJars : draft.facts.jars()).add(Fact.read(jar.jar(), s.span(i, jar.next())));
             if (counted && draft.facts.yield().isEmpty() && !perJar(s, i) ) {
                 Numbers.Figure f = Numbers.at(s.tokens(), before).orElseThrow();
                 draft.facts.yield(Fact.read(new Yield(f.low(), f.high(), jar.jar()), s.span(before, jar.next())));

@@ -48,7 +48,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<Pack>> PACKS = List.of(
             phrase("\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars", Pack.RAW),
-            phrase("\\bhot[- ]?pack(ed|ing|s)?\\b|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars", Pack.HOT));
+            phrase("\\bhot[- ]?pack(ed|ing|s)?\\b|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b", Pack.HOT));
 
     private static final String POUR = "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
     private static final List<Phrase<String>> LIQUIDS = List.of(
@@ -131,13 +131,19 @@ final class PhraseFacts {
     private static final Pattern OUT_OF_CANNER = p("\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
     private static final Pattern FILLED = p("\\b(fill|filled|pack|packed|ladle|ladled|spoon|spooned|pour|poured|put|jarred)\\b[^.;]{0,50}\\b(in|into|to) (the |hot |clean |sterile |sterilized |warm |my |your |pint |quart |half[- ]pint |wide[- ]?mouth |canning |mason |jelly )*(jars?|pints?|quarts?|half[- ]pints?)\\b|\\b(fill|pack) (the |hot |clean |sterile |your )*(jars|pints|quarts|half[- ]pints)\\b|\\bheadspace\\b");
     private static final Pattern COOK = p("\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saut[eé]\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
-    private static final Pattern COOKED_FOOD = p("\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
+    private static final Pattern COOKED_FOOD = p("\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
     private static final Pattern SCALD = p("\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\bjars\\b");
 
+    private static final Pattern MAKING = p(
+            "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
+
     void read(Sentence s, Draft draft, boolean title) {
-        if (title || (draft.title.isEmpty() && draft.opening-- > 0)) {
+        if (title) {
             forms(s, draft, FORMS);
         } else {
+            if (draft.title.isEmpty() && draft.opening-- > 0) {
+                named(s, draft);
+            }
             forms(s, draft, FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList());
         }
         for (Phrase<String> style : STYLES) {
@@ -153,6 +159,16 @@ final class PhraseFacts {
         canner(s, draft);
         jar(s, draft);
         progress(s, draft);
+    }
+
+    /** "I made tomato juice": a letter without a title names its product after a verb of making, not in passing. */
+    private static void named(Sentence s, Draft draft) {
+        for (Phrase<String> form : FORMS) {
+            s.find(form.pattern()).filter(r -> {
+                int at = r.start() - s.range().start();
+                return MAKING.matcher(s.low().substring(Math.max(0, at - 44), at)).find();
+            }).ifPresent(r -> draft.facts.forms().add(Fact.read(form.value(), r)));
+        }
     }
 
     private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms) {
@@ -218,7 +234,12 @@ final class PhraseFacts {
         draft.filled |= fills;
         if (s.has(INTO_CANNER)) {
             draft.inCanner = true;
-        } else if (s.has(OUT_OF_CANNER)) {
+        }
+    }
+
+    /** Once the times of a sentence are read, jars that it lifts out are out. */
+    void after(Sentence s, Draft draft) {
+        if (s.has(OUT_OF_CANNER)) {
             draft.inCanner = false;
         }
     }

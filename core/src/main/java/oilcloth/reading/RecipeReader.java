@@ -29,6 +29,7 @@ public final class RecipeReader {
     private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
+    private static final Pattern MEASURED = Pattern.compile("(?i)[0-9½¼¾⅓⅔]\\s*(cups?|c\\.|tsp|tbsp|t\\.|lbs?|oz|qts?|pounds?|teaspoons?|tablespoons?|g|kg|ml)\\b|\\bto taste\\b");
     private static final Pattern PROCESS_WORDS = Pattern.compile("(?i)\\b(process|canner|bath|headspace|psi|simmer|boil|pack|fill|pour|stir|add|combine|bring|wash|peel|cool|makes|yield)\\w*\\b");
     private static final Pattern VINEGAR_PERCENT = Pattern.compile("(?i)vinegar|acidity|acetic");
 
@@ -85,7 +86,8 @@ public final class RecipeReader {
         Sentence s = new Sentence(bare, new Range(0, bare.length()), false);
         boolean names = !ingredients.foodsOf(s).isEmpty() || namesForm(bare);
         boolean amount = Amounts.at(s.tokens(), 0).map(a -> a.unitSaid() || s.token(0).isNumber()).orElse(false);
-        return names && !amount && (labelled || !sentence) && !BULLET.matcher(words).find() && !HEADING.matcher(words).matches()
+        boolean measured = MEASURED.matcher(bare).find();
+        return names && !amount && !measured && (labelled || !sentence) && !BULLET.matcher(words).find() && !HEADING.matcher(words).matches()
                 && !words.contains(";");
     }
 
@@ -140,6 +142,7 @@ public final class RecipeReader {
         phrases.read(s, draft, false);
         practices(s, draft);
         durations.read(s, draft);
+        phrases.after(s, draft);
         figures.read(s, draft);
         jars.read(s, draft);
         ingredients.read(s, draft);
@@ -159,6 +162,9 @@ public final class RecipeReader {
     private void settle(String text, Draft draft) {
         if (draft.facts.packs().isEmpty() && draft.cooked.isPresent() && draft.filled) {
             draft.facts.packs().add(Fact.read(Pack.HOT, draft.cooked.get()));
+        }
+        if (draft.facts.jars().isEmpty()) {
+            draft.facts.jars().addAll(draft.doseJars);
         }
         Optional<OptionalDouble> strength = statedStrength(text);
         for (int i = 0; i < draft.ingredients.size(); i++) {

@@ -124,7 +124,8 @@ final class Sentence {
         return b.toString();
     }
 
-    String text() {
-        return range.of(text);
+    /** The whole text the sentence stands in. */
+    String whole() {
+        return text;
     }
 }

@@ -19,7 +19,7 @@ final class Vocabulary {
     /** Sentences about eating, in which a food is company and no ingredient. */
     static final Pattern SERVING = Pattern.compile(
             "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|\\bgoes? (well |great |good )?(on|with)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
-                    + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|kids|family) (loves?|likes?|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
+                    + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|kids|family) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
     static final Pattern ADD = Pattern.compile(
             "\\b(add|adds|added|adding|stir in|stirred in|stir|mix in|mixed in|put in|toss in|tossed in|throw in|threw in|drop in|dropped|drop|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
@@ -28,7 +28,7 @@ final class Vocabulary {
     static final Set<String> KITCHEN = Set.of(
             "it", "them", "this", "that", "these", "those", "everything", "all", "rest", "remaining", "ingredients", "ingredient", "both",
             "jar", "jars", "lid", "lids", "ring", "rings", "band", "bands", "canner", "rack", "pot", "kettle", "pan", "bag", "spices", "spice",
-            "brine", "syrup", "liquid", "liquids", "mixture", "solution", "marinade", "fruit", "fruits", "vegetable", "vegetables", "veggies",
+            "brine", "syrup", "liquid", "liquids", "mixture", "mix", "solution", "marinade", "fruit", "fruits", "vegetable", "vegetables", "veggies",
             "heat", "time", "minute", "minutes", "min", "altitude", "adjustment", "headspace", "more", "enough", "some", "little", "bit", "extra",
             "pulp", "seeds", "skins", "peels", "slices", "halves", "pieces", "chunks", "cubes", "spears", "pods", "kernels", "florets", "strips",
             "rounds", "wedges", "meat", "juice", "juices", "foam", "pressure", "weight", "regulator", "burner", "stove", "timer", "towel", "spoon",

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import oilcloth.acidity.Brine;
 import oilcloth.acidity.Proportions;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
@@ -30,6 +31,8 @@ import oilcloth.recipe.Unread;
 /** What "sound" needs to know, asked for when it is not known. Whatever is asked here keeps a recipe from being sound. */
 final class Needs {
     private static final int MOST_UNREAD = 8;
+    /** Share of the tested brine, for the same vegetables, under which it is asked whether it covers. */
+    private static final double LEAST_COVER = 0.6;
 
     private Needs() {}
 
@@ -41,6 +44,7 @@ final class Needs {
             proportions(s, out);
             proof(s, out);
             fill(s, out);
+            lime(s, out);
         } else {
             out.ask(new Question("ask.placing", Message.of(s.produce().isEmpty() ? "ask.placing.food" : "ask.placing"), List.of(), List.of(), List.of()));
         }
@@ -126,6 +130,10 @@ final class Needs {
         if (tested.get().isFermented()) {
             salt(s, out);
         }
+        water(s, tested.get(), p, out);
+        if (tested.get().isPacked()) {
+            cover(s, tested.get(), p, out);
+        }
         if (tested.get().isPacked() || tested.get().isFermented()) {
             return;
         }
@@ -133,6 +141,34 @@ final class Needs {
                 new Message("ask.amount", Map.of("food", i.food().name())), List.of("ingredient.low-acid-raised"), List.of(), List.of(i.range()))));
         if (p.isIncomparable() && p.acidTestedCups() == 0) {
             out.ask(plain("ask.amount", Message.of("ask.amounts"), List.of("ingredient.low-acid-raised"), null));
+        }
+    }
+
+    /** Water beyond the tested share thins the acid, or the heat penetration nobody measured with it. */
+    private static void water(Subject s, TestedRecipe tested, Proportions p, Findings out) {
+        double allowed = tested.ingredients().stream()
+                .filter(l -> !l.aside() && l.role().equals("water") && l.amount().isPresent())
+                .mapToDouble(l -> l.amount().get().high() * l.amount().get().unit().inBase())
+                .sum() * p.scale() * Proportions.TOLERANCE;
+        List<Ingredient> waters = s.recipe().inJar().stream()
+                .filter(i -> i.food().name().equals("water") && i.amount().isPresent() && i.perJar().isEmpty())
+                .toList();
+        double poured = waters.stream().mapToDouble(i -> i.leastVolume().map(Volume::millilitres).orElse(0.0)).sum();
+        if (poured > allowed + Volume.ofCups(0.25).millilitres()) {
+            out.ask(new Question("ask.water", Message.of("ask.water"), List.of("acid.brine-weak"), List.of(), waters.stream().map(Ingredient::range).toList()));
+        }
+    }
+
+    /** A brine that cannot cover what is packed means less acid in the jar than its strength tells. */
+    private static void cover(Subject s, TestedRecipe tested, Proportions p, Findings out) {
+        Optional<Brine> mine = Brine.of(s.recipe());
+        Optional<Brine> theirs = Brine.of(tested);
+        if (mine.isEmpty() || theirs.isEmpty() || p.allSolids().most() == 0 || p.testedAllSolids() == 0) {
+            return;
+        }
+        double share = mine.get().total().cups() / p.allSolids().most();
+        if (share < LEAST_COVER * theirs.get().total().cups() / p.testedAllSolids()) {
+            out.ask(plain("ask.cover", Message.of("ask.cover"), List.of("acid.vinegar-ratio"), null));
         }
     }
 
@@ -169,6 +205,13 @@ final class Needs {
         if (soup && !half) {
             out.ask(plain("ask.soup-fill", Message.of("ask.soup-fill"), List.of("time.short"), null));
         }
+    }
+
+    /** Lime left in the vegetables takes the acid away: three rinses, each with a soak. */
+    private static void lime(Subject s, Findings out) {
+        boolean rinsed = java.util.regex.Pattern.compile("(?i)\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)").matcher(s.recipe().text()).find();
+        s.recipe().ingredients().stream().filter(i -> i.food().name().equals("pickling lime") && !rinsed).findFirst()
+                .ifPresent(i -> out.ask(new Question("ask.lime", Message.of("ask.lime"), List.of("ingredient.lime"), List.of(), List.of(i.range()))));
     }
 
     /** Fail safe: an ingredient the process does not list is never passed over, whatever the other checks make of it. */

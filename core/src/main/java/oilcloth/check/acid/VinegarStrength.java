@@ -29,7 +29,8 @@ public final class VinegarStrength implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        boolean matters = s.kind().isGrave() && s.kind() != FoodKind.LOW_ACID;
+        boolean tested = s.placement().recipe().flatMap(Brine::of).isPresent();
+        boolean matters = tested || (s.kind().isGrave() && s.kind() != FoodKind.LOW_ACID);
         if (!matters) {
             return;
         }

@@ -35,6 +35,10 @@ public final class Added implements Check {
         if (s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             return;
         }
+        if (s.placement().isPlaced() && s.placement().unlisted().isEmpty()) {
+            out.add(Finding.of(INFO.code(), "met", Severity.MET, s.citePlaced(INFO)));
+            return;
+        }
         for (Ingredient i : s.placement().unlisted()) {
             Food food = i.food();
             if (ELSEWHERE.contains(food.kind()) || food.name().equals("coconut") || food.name().equals("bacon")) {

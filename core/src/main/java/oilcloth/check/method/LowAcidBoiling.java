@@ -35,6 +35,10 @@ public final class LowAcidBoiling implements Check {
                 || s.placement().method().filter(m -> m == Method.PRESSURE).isPresent());
         boolean otherwise = s.placement().method().filter(m -> m == Method.BOILING).isPresent();
         if (!boiled || !lowAcid || otherwise) {
+            if (s.methodFits()) {
+                out.add(Finding.of(INFO.code(), "met", Severity.MET, s.citePlaced(INFO))
+                        .at(s.facts().methods().stream().findFirst()));
+            }
             return;
         }
         Finding.Builder finding = Finding.of(INFO.code(), s.placement().isPlaced() ? "pressure" : "none", Severity.DANGER, s.citePlaced(INFO))
