@@ -84,8 +84,9 @@ final class GuideLoader {
 
     private void loadFoods() {
         List<CSVRecord> aliases = rows("food-aliases.csv");
-        List<CSVRecord> all = new ArrayList<>(rows("foods.csv"));
-        all.addAll(rows("foods-extra.csv"));
+        // Foods of our own come first: the table lists tuna among fish and oysters among clams, the processes tell them apart.
+        List<CSVRecord> all = new ArrayList<>(rows("foods-extra.csv"));
+        all.addAll(rows("foods.csv"));
         for (CSVRecord r : all) {
             Food food = new Food(
                     r.get("name"),

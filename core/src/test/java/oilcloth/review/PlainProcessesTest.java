@@ -38,7 +38,8 @@ class PlainProcessesTest {
 
     private static Optional<String> told(PlacingRule rule, JarSize jar, Altitude altitude) {
         Process process = rule.process();
-        String name = rule.foods().stream().sorted().filter(n -> !n.startsWith("@") && !n.contains(" with ")).findFirst().orElse("");
+        String name = rule.foods().stream().sorted().filter(n -> !n.startsWith("@") && !n.contains(" with "))
+                .reduce((first, last) -> rule.form().equals("puree") ? last : first).orElse("");
         boolean special = name.isEmpty() || rule.form().endsWith("beans") || rule.form().equals("jam") || rule.form().equals("jelly")
                 || process.id().endsWith("15psi-weighted") || rule.form().equals("smoked");
         if (special) {
@@ -65,7 +66,7 @@ class PlainProcessesTest {
     private static String plural(String name) {
         int comma = name.indexOf(", ");
         String plain = comma < 0 ? name : name.substring(comma + 2) + " " + name.substring(0, comma);
-        return GUIDE.food(name).kind() == FoodClass.MEAT || GUIDE.food(name).kind() == FoodClass.SEAFOOD ? plain : plain + "s";
+        return GUIDE.food(name).kind() == FoodClass.MEAT || GUIDE.food(name).kind() == FoodClass.SEAFOOD || plain.endsWith("s") ? plain : plain + "s";
     }
 
     @Test
