@@ -213,7 +213,7 @@ export interface components {
         EditDoc: {
             kind: string;
             values: {
-                [key: string]: Record<string, never>;
+                [key: string]: unknown;
             };
         };
         EvidenceDoc: {
@@ -231,7 +231,7 @@ export interface components {
             why: string;
             evidence: components["schemas"]["EvidenceDoc"][];
             figures: {
-                [key: string]: Record<string, never>;
+                [key: string]: unknown;
             };
             correction: components["schemas"]["CorrectionDoc"] | null;
             source: components["schemas"]["SourceDoc"];

@@ -4,7 +4,11 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
 /** Entry of the command line: {@code review} so far. */
-@Command(name = "oilcloth", subcommands = ReviewCommand.class, mixinStandardHelpOptions = true, version = "0.1.0",
+@Command(
+        name = "oilcloth",
+        subcommands = ReviewCommand.class,
+        mixinStandardHelpOptions = true,
+        version = "0.1.0",
         description = "Reviews home canners' recipes against tested guidelines.")
 public final class Main {
     /** Exit code for input that cannot be used. */
@@ -17,6 +21,8 @@ public final class Main {
     }
 
     static int run(String... args) {
-        return new CommandLine(new Main()).setCaseInsensitiveEnumValuesAllowed(true).execute(args);
+        return new CommandLine(new Main())
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .execute(args);
     }
 }

@@ -28,7 +28,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** {@code oilcloth review FILE…}: reviews recipes without database or server. */
-@Command(name = "review", mixinStandardHelpOptions = true, description = "Reviews recipe texts; - reads standard input.")
+@Command(
+        name = "review",
+        mixinStandardHelpOptions = true,
+        description = "Reviews recipe texts; - reads standard input.")
 final class ReviewCommand implements Callable<Integer> {
     @Option(names = "--altitude", paramLabel = "FT", description = "altitude in feet")
     private Integer altitude;
@@ -36,7 +39,10 @@ final class ReviewCommand implements Callable<Integer> {
     @Option(names = "--stage", paramLabel = "STAGE", description = "planning, made-today, on-shelf or opened")
     private String stage = "planning";
 
-    @Option(names = "--canner", paramLabel = "CANNER", description = "boiling-water, steam, pressure-weighted or pressure-dial")
+    @Option(
+            names = "--canner",
+            paramLabel = "CANNER",
+            description = "boiling-water, steam, pressure-weighted or pressure-dial")
     private String canner;
 
     @Option(names = "--json", description = "print the review as JSON")
@@ -56,12 +62,16 @@ final class ReviewCommand implements Callable<Integer> {
             for (String file : files) {
                 Review review = engine.review(RecipeText.of(read(file)), context);
                 if (review.isNoRecipe()) {
-                    throw new UnusableInput("This does not look like a recipe: no food, amount or canning step was found.");
+                    throw new UnusableInput(
+                            "This does not look like a recipe: no food, amount or canning step was found.");
                 }
                 documents.add(ReviewDocuments.of(review, file));
                 pages.append(ReviewPage.of(review, file));
             }
-            out.println(json ? ReviewDocuments.json(documents.size() == 1 ? documents.get(0) : documents) : pages.toString().stripTrailing());
+            out.println(
+                    json
+                            ? ReviewDocuments.json(documents.size() == 1 ? documents.get(0) : documents)
+                            : pages.toString().stripTrailing());
             return 0;
         } catch (UnusableInput | IllegalArgumentException e) {
             System.err.println("oilcloth: " + e.getMessage());
@@ -74,20 +84,30 @@ final class ReviewCommand implements Callable<Integer> {
 
     private Context context() {
         Context.Stage at = Context.Stage.ofId(stage)
-                .orElseThrow(() -> new IllegalArgumentException("--stage is planning, made-today, on-shelf or opened, not " + stage));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "--stage is planning, made-today, on-shelf or opened, not " + stage));
         Optional<CanningMethod> method = Optional.empty();
         Optional<Gauge> gauge = Optional.empty();
         if (canner != null) {
-            method = Optional.of(switch (canner) {
-                case "boiling-water" -> CanningMethod.BOILING_WATER;
-                case "steam" -> CanningMethod.STEAM;
-                case "pressure-weighted", "pressure-dial" -> CanningMethod.PRESSURE;
-                default -> throw new IllegalArgumentException("--canner is boiling-water, steam, pressure-weighted or pressure-dial, not " + canner);
-            });
-            gauge = canner.equals("pressure-dial") ? Optional.of(Gauge.DIAL)
+            method = Optional.of(
+                    switch (canner) {
+                        case "boiling-water" -> CanningMethod.BOILING_WATER;
+                        case "steam" -> CanningMethod.STEAM;
+                        case "pressure-weighted", "pressure-dial" -> CanningMethod.PRESSURE;
+                        default -> throw new IllegalArgumentException(
+                                "--canner is boiling-water, steam, pressure-weighted or pressure-dial, not " + canner);
+                    });
+            gauge = canner.equals("pressure-dial")
+                    ? Optional.of(Gauge.DIAL)
                     : canner.equals("pressure-weighted") ? Optional.of(Gauge.WEIGHTED) : Optional.empty();
         }
-        return new Context(Optional.ofNullable(altitude).map(Altitude::ofFeet), method, gauge, at, Optional.empty(), Instant.now());
+        return new Context(
+                Optional.ofNullable(altitude).map(Altitude::ofFeet),
+                method,
+                gauge,
+                at,
+                Optional.empty(),
+                Instant.now());
     }
 
     private static byte[] read(String file) throws IOException, UnusableInput {

@@ -42,7 +42,9 @@ public record AcidPerJar(State state, double share, List<Ingredient> acids) {
         boolean known = false;
         State worst = State.KNOWN;
         for (Ingredient acid : acids) {
-            Optional<AcidRule> rule = rules.stream().filter(r -> r.form() == AcidRule.Form.of(acid.food())).findFirst();
+            Optional<AcidRule> rule = rules.stream()
+                    .filter(r -> r.form() == AcidRule.Form.of(acid.food()))
+                    .findFirst();
             if (rule.isEmpty()) {
                 continue;
             }
@@ -56,7 +58,10 @@ public record AcidPerJar(State state, double share, List<Ingredient> acids) {
                 continue;
             }
             // "1 Tbsp per pint or 2 Tbsp per quart": one line of the two is for this jar
-            boolean otherJar = acid.perJar().flatMap(Ingredient.PerJar::jar).filter(j -> j != jar).isPresent();
+            boolean otherJar = acid.perJar()
+                    .flatMap(Ingredient.PerJar::jar)
+                    .filter(j -> j != jar)
+                    .isPresent();
             share = otherJar && known ? share : share + part.get();
             known = true;
         }

@@ -65,7 +65,9 @@ public record Brine(Volume vinegar, Volume water, double percent) {
                 water = water.plus(food.volume(amount, amount.middle()).orElse(Volume.ZERO));
             }
         }
-        return vinegar.isZero() ? Optional.empty() : Optional.of(of(vinegar, water, vinegar.millilitres() * VINEGAR_PERCENT));
+        return vinegar.isZero()
+                ? Optional.empty()
+                : Optional.of(of(vinegar, water, vinegar.millilitres() * VINEGAR_PERCENT));
     }
 
     private static Brine of(Volume vinegar, Volume water, double acid) {
@@ -74,12 +76,16 @@ public record Brine(Volume vinegar, Volume water, double percent) {
 
     /** The acetic acid of a vinegar as said, or 5 % when nothing was said. */
     public static double strength(Ingredient vinegar) {
-        double weak = vinegar.food().name().equals("vinegar, 4%") ? 4 : vinegar.food().name().equals("vinegar, rice") ? 4.2 : VINEGAR_PERCENT;
+        double weak = vinegar.food().name().equals("vinegar, 4%")
+                ? 4
+                : vinegar.food().name().equals("vinegar, rice") ? 4.2 : VINEGAR_PERCENT;
         return vinegar.strengthPercent().orElse(weak);
     }
 
     private static boolean dilutes(Food food) {
-        return (food.kind() == FoodClass.WATER && !food.name().equals("ice")) || food.isCitrusJuice() || food.isFruitJuice();
+        return (food.kind() == FoodClass.WATER && !food.name().equals("ice"))
+                || food.isCitrusJuice()
+                || food.isFruitJuice();
     }
 
     private static Optional<Volume> least(Ingredient i) {

@@ -79,7 +79,10 @@ public final class Proportions {
         Food food = line.foods().get(0);
         String group = cluster.getOrDefault(food.group(), food.group());
         // The most a tested range allows; a pack that cannot be measured allows nothing by itself.
-        double cups = line.amount().flatMap(a -> food.volume(a, a.high())).map(Volume::cups).orElse(0.0);
+        double cups = line.amount()
+                .flatMap(a -> food.volume(a, a.high()))
+                .map(Volume::cups)
+                .orElse(0.0);
         tested.merge(group, cups, Double::sum);
         line.amount().ifPresent(a -> units.putIfAbsent(group, a.unit().kind()));
         lowAcid.merge(group, food.acidity() == Acidity.LOW, (a, b) -> a || b);
@@ -98,9 +101,11 @@ public final class Proportions {
             return;
         }
         Unit.Kind kind = i.amount().map(a -> a.unit().kind()).orElseThrow();
-        double spread = kind == units.getOrDefault(group, Unit.Kind.VOLUME) ? 0
+        double spread = kind == units.getOrDefault(group, Unit.Kind.VOLUME)
+                ? 0
                 : kind == Unit.Kind.COUNT || units.get(group) == Unit.Kind.COUNT ? COUNT_SPREAD : WEIGHT_SPREAD;
-        stated.merge(group, new Cups(least.get().cups() * (1 - spread), most.get().cups() * (1 + spread)), Cups::plus);
+        stated.merge(
+                group, new Cups(least.get().cups() * (1 - spread), most.get().cups() * (1 + spread)), Cups::plus);
     }
 
     /** "onions and/or peppers" share one allowance. */
@@ -136,7 +141,10 @@ public final class Proportions {
     private static double cupsOfAcid(TestedRecipe tested) {
         double cups = 0;
         for (TestedIngredient line : tested.ingredients()) {
-            if (!line.aside() && !line.foods().isEmpty() && line.foods().get(0).isAcidulant() && !line.item().contains(" per ")) {
+            if (!line.aside()
+                    && !line.foods().isEmpty()
+                    && line.foods().get(0).isAcidulant()
+                    && !line.item().contains(" per ")) {
                 Food food = line.foods().get(0);
                 Amount amount = line.amount().orElseThrow();
                 cups += food.volume(amount, amount.low()).map(Volume::cups).orElse(0.0);
@@ -149,7 +157,10 @@ public final class Proportions {
         if (acidTested > 0) {
             return acidStated / acidTested;
         }
-        String main = tested.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse("");
+        String main = tested.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse("");
         Cups mine = stated.get(main);
         return mine == null || tested.get(main) == 0 ? 0 : mine.least() / tested.get(main);
     }
@@ -225,5 +236,4 @@ public final class Proportions {
         });
         return raised;
     }
-
 }

@@ -14,13 +14,15 @@ public final class Findings {
 
     /** Asks once: a question two checks need is still one question. */
     public void ask(Question question) {
-        if (questions.stream().noneMatch(q -> q.code().equals(question.code()) && q.text().equals(question.text()))) {
+        if (questions.stream()
+                .noneMatch(q -> q.code().equals(question.code()) && q.text().equals(question.text()))) {
             questions.add(question);
         }
     }
 
     public boolean has(String code, Severity atLeast) {
-        return found.stream().anyMatch(f -> f.code().equals(code) && f.severity().compareTo(atLeast) >= 0);
+        return found.stream()
+                .anyMatch(f -> f.code().equals(code) && f.severity().compareTo(atLeast) >= 0);
     }
 
     public List<Finding> found() {

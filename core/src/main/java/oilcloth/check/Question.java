@@ -11,7 +11,8 @@ import oilcloth.text.Range;
  * @param couldBecome the findings an answer could raise
  * @param answers likely answers, each an assertion the engine can review
  */
-public record Question(String code, Message text, List<String> couldBecome, List<Answer> answers, List<Range> evidence) {
+public record Question(
+        String code, Message text, List<String> couldBecome, List<Answer> answers, List<Range> evidence) {
     /** A likely answer. */
     public record Answer(Message text, Assertion assertion) {}
 

@@ -78,7 +78,10 @@ public final class Subject {
     public Optional<Altitude> altitude() {
         Optional<Altitude> said = facts().altitude().map(Fact::value);
         if (context.altitude().isPresent() && said.isPresent()) {
-            return Optional.of(said.get().feet() > context.altitude().get().feet() ? said.get() : context.altitude().get());
+            return Optional.of(
+                    said.get().feet() > context.altitude().get().feet()
+                            ? said.get()
+                            : context.altitude().get());
         }
         return context.altitude().or(() -> said);
     }
@@ -157,7 +160,9 @@ public final class Subject {
 
     /** The source of the placed recipe or process, or of the check itself where nothing is placed. */
     public Cited citePlaced(CheckInfo info) {
-        return placement.recipe().map(this::cite)
+        return placement
+                .recipe()
+                .map(this::cite)
                 .or(() -> strictest().map(p -> cite(p.anyRow())))
                 .orElseGet(() -> cite(info.source()));
     }

@@ -78,7 +78,9 @@ public record Food(
     }
 
     private Optional<Volume> ofGrams(double grams) {
-        return gramsPerCup.isPresent() ? Optional.of(Volume.ofCups(grams / gramsPerCup.getAsDouble())) : Optional.empty();
+        return gramsPerCup.isPresent()
+                ? Optional.of(Volume.ofCups(grams / gramsPerCup.getAsDouble()))
+                : Optional.empty();
     }
 
     private Optional<Volume> ofPieces(Unit unit, double count) {

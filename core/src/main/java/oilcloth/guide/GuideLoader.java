@@ -84,7 +84,8 @@ final class GuideLoader {
 
     private void loadFoods() {
         List<CSVRecord> aliases = rows("food-aliases.csv");
-        // Foods of our own come first: the table lists tuna among fish and oysters among clams, the processes tell them apart.
+        // Foods of our own come first: the table lists tuna among fish and oysters among clams, the processes tell them
+        // apart.
         List<CSVRecord> all = new ArrayList<>(rows("foods-extra.csv"));
         all.addAll(rows("foods.csv"));
         for (CSVRecord r : all) {
@@ -122,8 +123,8 @@ final class GuideLoader {
         for (CSVRecord r : rows(file)) {
             String id = r.get("id");
             first.putIfAbsent(id, r);
-            JarSize jar = JarSize.ofId(r.get("jar"))
-                    .orElseThrow(() -> new Csv.BadRow(file, r, "no jar " + r.get("jar")));
+            JarSize jar =
+                    JarSize.ofId(r.get("jar")).orElseThrow(() -> new Csv.BadRow(file, r, "no jar " + r.get("jar")));
             requireSource(file, r);
             ProcessRow row = method == Method.BOILING ? boilingRow(file, r, jar) : pressureRow(r, jar);
             if (rows.computeIfAbsent(id, k -> new TreeMap<>()).put(jar, row) != null) {
@@ -193,13 +194,15 @@ final class GuideLoader {
             ingredients.computeIfAbsent(r.get("recipe"), k -> new ArrayList<>()).add(testedIngredient(r));
         }
         Map<String, List<CSVRecord>> steps = new LinkedHashMap<>();
-        rows("tested-recipe-steps.csv")
-                .forEach(r -> steps.computeIfAbsent(r.get("recipe"), k -> new ArrayList<>()).add(r));
+        rows("tested-recipe-steps.csv").forEach(r -> steps.computeIfAbsent(r.get("recipe"), k -> new ArrayList<>())
+                .add(r));
         List<TestedRecipe> recipes = new ArrayList<>();
         for (CSVRecord r : rows("tested-recipes.csv")) {
             requireSource("tested-recipes.csv", r);
             Method method = r.get("table").equals("pressure") ? Method.PRESSURE : Method.BOILING;
-            List<String> ids = r.get("processes").isEmpty() ? List.of() : List.of(r.get("processes").split(";"));
+            List<String> ids = r.get("processes").isEmpty()
+                    ? List.of()
+                    : List.of(r.get("processes").split(";"));
             for (String id : ids) {
                 if (!processes.containsKey(method.id() + ":" + id)) {
                     throw new Csv.BadRow("tested-recipes.csv", r, "no process " + id + " by " + method.id());
@@ -217,8 +220,14 @@ final class GuideLoader {
                     r.get("brine"),
                     Confidence.ofId(r.get("confidence")),
                     List.copyOf(ingredients.getOrDefault(r.get("id"), List.of())),
-                    lines.stream().filter(s -> s.get("kind").equals("step")).map(s -> s.get("text")).toList(),
-                    lines.stream().filter(s -> !s.get("kind").equals("step")).map(s -> s.get("text")).toList()));
+                    lines.stream()
+                            .filter(s -> s.get("kind").equals("step"))
+                            .map(s -> s.get("text"))
+                            .toList(),
+                    lines.stream()
+                            .filter(s -> !s.get("kind").equals("step"))
+                            .map(s -> s.get("text"))
+                            .toList()));
         }
         return recipes;
     }
@@ -231,9 +240,15 @@ final class GuideLoader {
         double low = Double.parseDouble(range[0]);
         double high = Double.parseDouble(range[range.length - 1]);
         List<Food> named = foodsIn(item);
-        boolean aside = role.equals("soak") || note.contains("soak") || note.contains("drawn off") || note.contains("drained");
+        boolean aside =
+                role.equals("soak") || note.contains("soak") || note.contains("drawn off") || note.contains("drained");
         return new TestedIngredient(
-                item, named, unit(r.get("unit")).map(u -> new Amount(low, high, u, true)), role, note.contains("optional"), aside);
+                item,
+                named,
+                unit(r.get("unit")).map(u -> new Amount(low, high, u, true)),
+                role,
+                note.contains("optional"),
+                aside);
     }
 
     /** The distinct foods a tested line names, in order: "green or yellow beans" stands for both. */
@@ -256,8 +271,8 @@ final class GuideLoader {
     private List<PlacingRule> loadPlacing() {
         List<PlacingRule> rules = new ArrayList<>();
         for (CSVRecord r : rows("placing.csv")) {
-            Process process = processes.get(
-                    (r.get("table").equals("pressure") ? Method.PRESSURE : Method.BOILING).id() + ":" + r.get("process"));
+            Process process = processes.get((r.get("table").equals("pressure") ? Method.PRESSURE : Method.BOILING).id()
+                    + ":" + r.get("process"));
             if (process == null) {
                 throw new Csv.BadRow("placing.csv", r, "no process " + r.get("process"));
             }
@@ -277,7 +292,9 @@ final class GuideLoader {
                 .map(r -> new AcidRule(
                         r.get("food"),
                         AcidRule.Form.valueOf(r.get("form").toUpperCase(java.util.Locale.ROOT)),
-                        Amount.of(Double.parseDouble(r.get("per_pint")), unit(r.get("unit")).orElseThrow()),
+                        Amount.of(
+                                Double.parseDouble(r.get("per_pint")),
+                                unit(r.get("unit")).orElseThrow()),
                         r.get("source")))
                 .toList();
     }

@@ -11,8 +11,6 @@ import java.util.Set;
 public record PlacingRule(Process process, Set<String> foods, String form, String liquid) {
     public boolean takes(Food food) {
         return foods.contains(food.name())
-                || (foods.contains("@acid-fruit")
-                        && food.kind() == FoodClass.FRUIT
-                        && food.acidity() == Acidity.HIGH);
+                || (foods.contains("@acid-fruit") && food.kind() == FoodClass.FRUIT && food.acidity() == Acidity.HIGH);
     }
 }

@@ -50,7 +50,9 @@ public record ProcessRow(
         List<Integer> bands = gauge == Gauge.DIAL ? DIAL_BANDS : WEIGHTED_BANDS;
         List<Optional<Integer>> psi = gauge == Gauge.DIAL ? dialPsi : weightedPsi;
         int band = band(bands, altitude);
-        return band < psi.size() && psi.get(band).isPresent() ? OptionalInt.of(psi.get(band).get()) : OptionalInt.empty();
+        return band < psi.size() && psi.get(band).isPresent()
+                ? OptionalInt.of(psi.get(band).get())
+                : OptionalInt.empty();
     }
 
     /** The lowest minutes anywhere in the row and the highest, for a recipe whose altitude nobody said. */

@@ -20,7 +20,10 @@ public record Requirement(Minutes least, Minutes most, ProcessRow deciding) {
         }
         Comparator<ProcessRow> byMost = Comparator.comparing((ProcessRow r) -> most(r, altitude));
         ProcessRow deciding = rows.stream().max(byMost).orElseThrow();
-        Minutes least = rows.stream().map(r -> altitude.map(r::minutesAt).orElseGet(r::least)).min(Minutes::compareTo).orElseThrow();
+        Minutes least = rows.stream()
+                .map(r -> altitude.map(r::minutesAt).orElseGet(r::least))
+                .min(Minutes::compareTo)
+                .orElseThrow();
         return Optional.of(new Requirement(least, most(deciding, altitude), deciding));
     }
 

@@ -35,11 +35,26 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
         }
     }
 
-    private static final Set<String> COMPOSITION = Set.of("acid.brine-weak", "acid.vinegar-ratio", "ingredient.thickener", "ingredient.fat",
-            "ingredient.dairy-egg-starch", "ingredient.low-acid-raised", "ingredient.added", "acid.vinegar-strength", "acid.screen");
+    private static final Set<String> COMPOSITION = Set.of(
+            "acid.brine-weak",
+            "acid.vinegar-ratio",
+            "ingredient.thickener",
+            "ingredient.fat",
+            "ingredient.dairy-egg-starch",
+            "ingredient.low-acid-raised",
+            "ingredient.added",
+            "acid.vinegar-strength",
+            "acid.screen");
     private static final Set<String> WARM = Set.of("ingredient.held-warm");
-    private static final Set<String> UNPROCESSED = Set.of("method.open-kettle", "method.oven", "method.microwave", "method.dishwasher",
-            "method.inversion", "method.sun", "method.powder", "method.vacuum");
+    private static final Set<String> UNPROCESSED = Set.of(
+            "method.open-kettle",
+            "method.oven",
+            "method.microwave",
+            "method.dishwasher",
+            "method.inversion",
+            "method.sun",
+            "method.powder",
+            "method.vacuum");
 
     /** Empty while the canner is still planning. */
     public static Optional<JarAdvice> of(Subject s, List<Finding> findings, boolean sound) {
@@ -49,14 +64,18 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
         }
         Optional<Instant> deadline = s.context().jarsOut().map(t -> t.plus(WINDOW));
         // A clock nobody gave counts as run out.
-        boolean fresh = stage == Context.Stage.MADE_TODAY && deadline.map(d -> s.context().now().isBefore(d)).orElse(false);
+        boolean fresh = stage == Context.Stage.MADE_TODAY
+                && deadline.map(d -> s.context().now().isBefore(d)).orElse(false);
         boolean grave = s.kind().isGrave();
         boolean trouble = findings.stream().anyMatch(f -> f.severity().compareTo(Severity.CORRECT) >= 0);
         if (sound) {
             return Optional.of(new JarAdvice(Advice.KEEP, Optional.empty(), Message.of("jars.keep")));
         }
         if (stage == Context.Stage.OPENED) {
-            return Optional.of(grave ? advice(Advice.DISCARD, Optional.empty(), "jars.opened-grave") : advice(Advice.INSPECT, Optional.empty(), "jars.opened-acid"));
+            return Optional.of(
+                    grave
+                            ? advice(Advice.DISCARD, Optional.empty(), "jars.opened-grave")
+                            : advice(Advice.INSPECT, Optional.empty(), "jars.opened-acid"));
         }
         return Optional.of(fresh ? withinDay(findings, grave, trouble, deadline) : afterDay(grave));
     }
@@ -71,7 +90,9 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
         if (has(findings, COMPOSITION)) {
             return advice(Advice.REFRIGERATE, by, "jars.composition");
         }
-        boolean noMethod = findings.stream().anyMatch(f -> f.code().equals("method.low-acid-boiling") || f.code().equals("method.no-process"));
+        boolean noMethod = findings.stream()
+                .anyMatch(f ->
+                        f.code().equals("method.low-acid-boiling") || f.code().equals("method.no-process"));
         if (noMethod) {
             return advice(Advice.REFRIGERATE, by, "jars.low-acid-boiled");
         }
@@ -79,11 +100,14 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
     }
 
     private static JarAdvice afterDay(boolean grave) {
-        return grave ? advice(Advice.DISCARD, Optional.empty(), "jars.discard") : advice(Advice.INSPECT, Optional.empty(), "jars.inspect");
+        return grave
+                ? advice(Advice.DISCARD, Optional.empty(), "jars.discard")
+                : advice(Advice.INSPECT, Optional.empty(), "jars.inspect");
     }
 
     private static boolean has(List<Finding> findings, Set<String> codes) {
-        return findings.stream().anyMatch(f -> codes.contains(f.code()) && f.severity().compareTo(Severity.CORRECT) >= 0);
+        return findings.stream()
+                .anyMatch(f -> codes.contains(f.code()) && f.severity().compareTo(Severity.CORRECT) >= 0);
     }
 
     private static JarAdvice advice(Advice advice, Optional<Instant> by, String why) {

@@ -31,8 +31,14 @@ public record Amount(double low, double high, Unit unit, boolean exact) {
     @Override
     public String toString() {
         String figure = Fractions.format(low) + (high > low ? " to " + Fractions.format(high) : "");
-        boolean many = high > 1 && (unit == Unit.CUP || unit == Unit.QUART || unit == Unit.PINT || unit == Unit.CLOVE
-                || unit == Unit.HEAD || unit == Unit.STICK || unit == Unit.GALLON);
+        boolean many = high > 1
+                && (unit == Unit.CUP
+                        || unit == Unit.QUART
+                        || unit == Unit.PINT
+                        || unit == Unit.CLOVE
+                        || unit == Unit.HEAD
+                        || unit == Unit.STICK
+                        || unit == Unit.GALLON);
         return unit.label().isEmpty() ? figure : figure + " " + unit.label() + (many ? "s" : "");
     }
 }

@@ -22,8 +22,9 @@ public final class Fractions {
             Map.entry('⅝', 5 / 8.0),
             Map.entry('⅞', 7 / 8.0));
 
-    private static final double[] STEPS = {0, 1 / 8.0, 1 / 4.0, 1 / 3.0, 3 / 8.0, 1 / 2.0, 5 / 8.0, 2 / 3.0, 3 / 4.0,
-        7 / 8.0, 1};
+    private static final double[] STEPS = {
+        0, 1 / 8.0, 1 / 4.0, 1 / 3.0, 3 / 8.0, 1 / 2.0, 5 / 8.0, 2 / 3.0, 3 / 4.0, 7 / 8.0, 1
+    };
     private static final String[] SIGNS = {"", "⅛", "¼", "⅓", "⅜", "½", "⅝", "⅔", "¾", "⅞", ""};
 
     private Fractions() {}

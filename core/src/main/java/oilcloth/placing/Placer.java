@@ -29,12 +29,44 @@ import oilcloth.recipe.Recipe;
 public final class Placer {
     /** Below this a recipe resembles nothing tested. */
     private static final double PLACED = 0.55;
+
     private static final double SURE = 0.8;
-    private static final Set<String> MIXTURE_FORMS = Set.of("pickle", "relish", "salsa", "chutney", "ketchup", "taco-sauce",
-            "hot-sauce", "pasta-sauce", "pie-filling", "kraut", "chili", "spread", "pepper-jelly", "herb-jelly");
+    private static final Set<String> MIXTURE_FORMS = Set.of(
+            "pickle",
+            "relish",
+            "salsa",
+            "chutney",
+            "ketchup",
+            "taco-sauce",
+            "hot-sauce",
+            "pasta-sauce",
+            "pie-filling",
+            "kraut",
+            "chili",
+            "spread",
+            "pepper-jelly",
+            "herb-jelly");
     private static final Set<String> PRESERVES = Set.of("jam", "jelly");
-    private static final Set<String> PLAIN_FORMS = Set.of("pieces", "crushed", "sauce", "juice", "puree", "jam", "jelly", "soup",
-            "stock", "ground", "bone-in", "boneless", "smoked", "cream-style", "baked-beans", "sauced-beans", "milled", "butter", "syrup");
+    private static final Set<String> PLAIN_FORMS = Set.of(
+            "pieces",
+            "crushed",
+            "sauce",
+            "juice",
+            "puree",
+            "jam",
+            "jelly",
+            "soup",
+            "stock",
+            "ground",
+            "bone-in",
+            "boneless",
+            "smoked",
+            "cream-style",
+            "baked-beans",
+            "sauced-beans",
+            "milled",
+            "butter",
+            "syrup");
     /** Vinegar beyond this in the batch makes a vegetable a pickle, not a plain pack. */
     private static final Volume PICKLING = Volume.ofCups(0.25);
 
@@ -66,28 +98,59 @@ public final class Placer {
                 .map(Placer::alternative)
                 .toList();
         if (scored.isEmpty() || scored.get(0).score() < PLACED) {
-            return new Placement(List.of(), Optional.empty(), Certainty.LOW, family(forms), kindOf(recipe, produce, forms), List.of(), alternatives);
+            return new Placement(
+                    List.of(),
+                    Optional.empty(),
+                    Certainty.LOW,
+                    family(forms),
+                    kindOf(recipe, produce, forms),
+                    List.of(),
+                    alternatives);
         }
         Placement best = scored.get(0).placement();
-        return new Placement(best.open(), best.recipe(), best.certainty(), best.family(), best.kind(), best.unlisted(), alternatives);
+        return new Placement(
+                best.open(),
+                best.recipe(),
+                best.certainty(),
+                best.family(),
+                best.kind(),
+                best.unlisted(),
+                alternatives);
     }
 
     private static Alternative alternative(Scored s) {
         Placement p = s.placement();
-        String id = p.recipe().map(TestedRecipe::id).orElseGet(() -> p.open().get(0).id());
-        String title = p.recipe().map(TestedRecipe::name).orElseGet(() -> p.open().get(0).title());
+        String id =
+                p.recipe().map(TestedRecipe::id).orElseGet(() -> p.open().get(0).id());
+        String title = p.recipe()
+                .map(TestedRecipe::name)
+                .orElseGet(() -> p.open().get(0).title());
         return new Alternative(id, title, s.score() >= SURE ? Certainty.MEDIUM : Certainty.LOW);
     }
 
     private Placement ofRecipe(Recipe recipe, TestedRecipe tested, double score, Optional<CanningMethod> method) {
-        List<Process> processes = tested.processes().stream().map(id -> guide.process(tested.method(), id).orElseThrow()).toList();
+        List<Process> processes = tested.processes().stream()
+                .map(id -> guide.process(tested.method(), id).orElseThrow())
+                .toList();
         processes = byPack(processes, recipe.facts());
-        if (tested.id().equals("tomato-vegetable-juice") && method.filter(m -> m == CanningMethod.PRESSURE).isPresent()) {
-            processes = byPressure(guide.processes().stream().filter(p -> p.id().startsWith("tomato-vegetable-juice-hot-")).toList(), recipe.facts());
+        if (tested.id().equals("tomato-vegetable-juice")
+                && method.filter(m -> m == CanningMethod.PRESSURE).isPresent()) {
+            processes = byPressure(
+                    guide.processes().stream()
+                            .filter(p -> p.id().startsWith("tomato-vegetable-juice-hot-"))
+                            .toList(),
+                    recipe.facts());
         }
         List<Ingredient> unlisted = new RecipeMatcher(recipe, Produce.of(recipe), Set.of()).unlisted(tested);
         FoodKind kind = tested.method() == Method.PRESSURE ? FoodKind.LOW_ACID : kindOf(tested);
-        return new Placement(processes, Optional.of(tested), score >= SURE ? Certainty.HIGH : Certainty.MEDIUM, tested.form(), kind, unlisted, List.of());
+        return new Placement(
+                processes,
+                Optional.of(tested),
+                score >= SURE ? Certainty.HIGH : Certainty.MEDIUM,
+                tested.form(),
+                kind,
+                unlisted,
+                List.of());
     }
 
     private static FoodKind kindOf(TestedRecipe tested) {
@@ -114,7 +177,8 @@ public final class Placer {
         }
         rules = byMethod(rules, method);
         rules = byLiquid(rules, recipe);
-        List<Process> open = byPressure(byPack(rules.stream().map(PlacingRule::process).toList(), recipe.facts()), recipe.facts());
+        List<Process> open =
+                byPressure(byPack(rules.stream().map(PlacingRule::process).toList(), recipe.facts()), recipe.facts());
         Set<Process> distinct = new LinkedHashSet<>(open);
         List<Ingredient> unlisted = Unlisted.inPlain(recipe, rules.get(0), guide);
         boolean pure = unlisted.stream().noneMatch(i -> i.food().kind().isProduce());
@@ -122,15 +186,22 @@ public final class Placer {
         String family = rules.get(0).form();
         boolean vinegar = batchVinegar(recipe).compareTo(PICKLING) > 0;
         double score = (pure ? 0.95 : 0.7) - 0.04 * Math.min(unlisted.size(), 4) - (vinegar ? 0.25 : 0);
-        Certainty certainty = pure && recipe.title().isPresent() | !recipe.ingredients().isEmpty() ? Certainty.HIGH : Certainty.MEDIUM;
-        return Optional.of(new Scored(score, new Placement(List.copyOf(distinct), Optional.empty(), certainty, family, kind, unlisted, List.of())));
+        Certainty certainty =
+                pure && recipe.title().isPresent() | !recipe.ingredients().isEmpty()
+                        ? Certainty.HIGH
+                        : Certainty.MEDIUM;
+        return Optional.of(new Scored(
+                score,
+                new Placement(List.copyOf(distinct), Optional.empty(), certainty, family, kind, unlisted, List.of())));
     }
 
     private static FoodKind plainKind(PlacingRule rule, Food main) {
         if (PRESERVES.contains(rule.form())) {
             return FoodKind.ACID;
         }
-        if (rule.process().method() == Method.PRESSURE && !rule.process().needsAcidPerJar() && main.acidity() != Acidity.HIGH) {
+        if (rule.process().method() == Method.PRESSURE
+                && !rule.process().needsAcidPerJar()
+                && main.acidity() != Acidity.HIGH) {
             return FoodKind.LOW_ACID;
         }
         return main.acidity() == Acidity.HIGH ? FoodKind.ACID : FoodKind.BORDERLINE;
@@ -141,15 +212,23 @@ public final class Placer {
             return forms.contains("soup") ? soup(produce) : List.of();
         }
         if (isTomatoWithOkraOrZucchini(produce)) {
-            return guide.placing().stream().filter(r -> r.foods().contains("tomato with okra or zucchini")).toList();
+            return guide.placing().stream()
+                    .filter(r -> r.foods().contains("tomato with okra or zucchini"))
+                    .toList();
         }
-        List<PlacingRule> rules = guide.placing().stream().filter(r -> r.takes(main)).toList();
+        List<PlacingRule> rules =
+                guide.placing().stream().filter(r -> r.takes(main)).toList();
         if (forms.stream().anyMatch(PRESERVES::contains)) {
             return preserves(recipe, produce, forms, rules);
         }
         rules = rules.stream().filter(r -> !PRESERVES.contains(r.form())).toList();
         Set<String> named = new HashSet<>();
-        recipe.facts().forms().stream().filter(f -> recipe.title().isPresent() && f.range().filter(recipe.title().get()::contains).isPresent() || f.range().isEmpty())
+        recipe.facts().forms().stream()
+                .filter(f -> recipe.title().isPresent()
+                                && f.range()
+                                        .filter(recipe.title().get()::contains)
+                                        .isPresent()
+                        || f.range().isEmpty())
                 .forEach(f -> named.add(f.value()));
         return byForm(rules, forms, named, main);
     }
@@ -166,7 +245,9 @@ public final class Placer {
 
     private static boolean isTomatoWithOkraOrZucchini(Produce produce) {
         Set<String> groups = produce.cupsByGroup().keySet();
-        return groups.size() == 2 && groups.contains("tomato") && (groups.contains("okra") || groups.contains("summer squash"));
+        return groups.size() == 2
+                && groups.contains("tomato")
+                && (groups.contains("okra") || groups.contains("summer squash"));
     }
 
     private List<PlacingRule> preserves(Recipe recipe, Produce produce, Set<String> forms, List<PlacingRule> rules) {
@@ -180,16 +261,22 @@ public final class Placer {
         if (pectins.isEmpty()) {
             pectins.add("no-pectin");
         }
-        boolean lowAcid = produce.foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH && f.kind() != FoodClass.NUT);
+        boolean lowAcid =
+                produce.foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH && f.kind() != FoodClass.NUT);
         if (lowAcid) {
             return List.of();
         }
-        List<PlacingRule> same = rules.stream().filter(r -> r.form().equals(form) && pectins.contains(r.liquid())).toList();
+        List<PlacingRule> same = rules.stream()
+                .filter(r -> r.form().equals(form) && pectins.contains(r.liquid()))
+                .toList();
         if (!same.isEmpty()) {
             return same;
         }
         // A long-boil jam of another acid fruit is nearest to the tested long-boil jams.
-        return guide.placing().stream().filter(r -> r.form().equals(form) && pectins.contains(r.liquid())).limit(1).toList();
+        return guide.placing().stream()
+                .filter(r -> r.form().equals(form) && pectins.contains(r.liquid()))
+                .limit(1)
+                .toList();
     }
 
     private static List<PlacingRule> byForm(List<PlacingRule> rules, Set<String> said, Set<String> named, Food main) {
@@ -204,14 +291,18 @@ public final class Placer {
             wanted.remove("pieces");
         }
         // The product outranks how it was cut: "applesauce" from sliced apples, "juice" from crushed tomatoes.
-        for (String product : List.of("juice", "sauce", "puree", "stock", "smoked", "cream-style", "baked-beans", "sauced-beans")) {
+        for (String product :
+                List.of("juice", "sauce", "puree", "stock", "smoked", "cream-style", "baked-beans", "sauced-beans")) {
             // Said in passing beside "whole" or "crushed" it stays one of several, until somebody is asked.
-            boolean sure = named.contains(product) || !(wanted.contains("pieces") || wanted.contains("crushed")) || main.kind() != FoodClass.TOMATO;
+            boolean sure = named.contains(product)
+                    || !(wanted.contains("pieces") || wanted.contains("crushed"))
+                    || main.kind() != FoodClass.TOMATO;
             if (wanted.contains(product) && offered.contains(product) && sure) {
                 return rules.stream().filter(r -> r.form().equals(product)).toList();
             }
         }
-        List<PlacingRule> same = rules.stream().filter(r -> wanted.contains(r.form())).toList();
+        List<PlacingRule> same =
+                rules.stream().filter(r -> wanted.contains(r.form())).toList();
         if (!same.isEmpty()) {
             return same;
         }
@@ -224,18 +315,24 @@ public final class Placer {
 
     private static List<PlacingRule> byMethod(List<PlacingRule> rules, Optional<CanningMethod> method) {
         Method wanted = method.filter(m -> m == CanningMethod.PRESSURE).isPresent() ? Method.PRESSURE : Method.BOILING;
-        List<PlacingRule> same = rules.stream().filter(r -> r.process().method() == wanted).toList();
+        List<PlacingRule> same =
+                rules.stream().filter(r -> r.process().method() == wanted).toList();
         return same.isEmpty() ? rules : same;
     }
 
     private static List<PlacingRule> byLiquid(List<PlacingRule> rules, Recipe recipe) {
         Set<String> liquids = Facts.values(recipe.facts().liquids());
-        List<PlacingRule> same = rules.stream().filter(r -> liquids.contains(r.liquid()) || r.liquid().endsWith("pectin")).toList();
+        List<PlacingRule> same = rules.stream()
+                .filter(r -> liquids.contains(r.liquid()) || r.liquid().endsWith("pectin"))
+                .toList();
         List<PlacingRule> result = same.isEmpty() ? rules : same;
         // Crushed tomatoes have no added liquid by definition; "no liquid" alone does not make them crushed.
         boolean crushed = Facts.values(recipe.facts().forms()).contains("crushed");
-        List<PlacingRule> whole = result.stream().filter(r -> crushed == r.form().equals("crushed")).toList();
-        boolean mixed = result.stream().anyMatch(r -> r.form().equals("crushed")) && result.stream().anyMatch(r -> !r.form().equals("crushed"));
+        List<PlacingRule> whole = result.stream()
+                .filter(r -> crushed == r.form().equals("crushed"))
+                .toList();
+        boolean mixed = result.stream().anyMatch(r -> r.form().equals("crushed"))
+                && result.stream().anyMatch(r -> !r.form().equals("crushed"));
         boolean decided = crushed || Facts.values(recipe.facts().forms()).contains("pieces");
         return mixed && decided && !whole.isEmpty() ? whole : result;
     }
@@ -245,18 +342,23 @@ public final class Placer {
         if (packs.isEmpty()) {
             return processes;
         }
-        List<Process> same = processes.stream().filter(p -> packs.contains(p.pack())).toList();
+        List<Process> same =
+                processes.stream().filter(p -> packs.contains(p.pack())).toList();
         return same.isEmpty() ? processes : same;
     }
 
     /** Tomatoes have three equally safe pressure options, told apart by the pressure used. */
     private static List<Process> byPressure(List<Process> processes, Facts facts) {
-        OptionalDouble psi = facts.pressures().stream().mapToDouble(p -> p.value().psi()).findFirst();
+        OptionalDouble psi =
+                facts.pressures().stream().mapToDouble(p -> p.value().psi()).findFirst();
         if (psi.isEmpty() || processes.stream().noneMatch(p -> p.id().endsWith("psi"))) {
-            return processes.stream().filter(p -> !p.id().endsWith("-15psi-weighted")).toList();
+            return processes.stream()
+                    .filter(p -> !p.id().endsWith("-15psi-weighted"))
+                    .toList();
         }
         String option = psi.getAsDouble() < 10 ? "-6psi" : "-11psi";
-        List<Process> same = processes.stream().filter(p -> p.id().endsWith(option)).toList();
+        List<Process> same =
+                processes.stream().filter(p -> p.id().endsWith(option)).toList();
         return same.isEmpty() ? processes : same;
     }
 
@@ -276,7 +378,9 @@ public final class Placer {
     }
 
     private static String family(Set<String> forms) {
-        return forms.stream().filter(f -> MIXTURE_FORMS.contains(f) || PRESERVES.contains(f)).findFirst()
+        return forms.stream()
+                .filter(f -> MIXTURE_FORMS.contains(f) || PRESERVES.contains(f))
+                .findFirst()
                 .orElse(forms.stream().filter(PLAIN_FORMS::contains).findFirst().orElse(""));
     }
 

@@ -28,15 +28,24 @@ public final class Produce {
     public static Produce of(Recipe recipe) {
         List<Ingredient> solids = recipe.inJar().stream()
                 .filter(i -> isSolid(i.food()))
-                .filter(i -> !i.food().name().equals("vegetables") && !i.food().name().equals("fruit"))
+                .filter(i -> !i.food().name().equals("vegetables")
+                        && !i.food().name().equals("fruit"))
                 .toList();
-        List<Food> foods = new ArrayList<>(solids.stream().map(Ingredient::food).distinct().toList());
+        List<Food> foods =
+                new ArrayList<>(solids.stream().map(Ingredient::food).distinct().toList());
         if (foods.isEmpty()) {
             // "Grape juice", "Chicken stock": the liquid itself is the food
-            recipe.inJar().stream().map(Ingredient::food).filter(f -> f.kind().isProduce() && isLiquid(f)).distinct().forEach(foods::add);
+            recipe.inJar().stream()
+                    .map(Ingredient::food)
+                    .filter(f -> f.kind().isProduce() && isLiquid(f))
+                    .distinct()
+                    .forEach(foods::add);
         }
         if (foods.isEmpty()) {
-            recipe.titleFoods().stream().filter(f -> f.kind().isProduce()).distinct().forEach(foods::add);
+            recipe.titleFoods().stream()
+                    .filter(f -> f.kind().isProduce())
+                    .distinct()
+                    .forEach(foods::add);
         }
         return new Produce(solids, foods);
     }
@@ -47,11 +56,15 @@ public final class Produce {
     }
 
     private static boolean isLiquid(Food food) {
-        return food.isFruitJuice() || food.name().equals("tomato juice") || food.name().equals("broth");
+        return food.isFruitJuice()
+                || food.name().equals("tomato juice")
+                || food.name().equals("broth");
     }
 
     private static boolean isPeel(Food food) {
-        return food.name().endsWith(" peel") || food.name().equals("raisin") || food.name().equals("bone");
+        return food.name().endsWith(" peel")
+                || food.name().equals("raisin")
+                || food.name().equals("bone");
     }
 
     public List<Ingredient> ingredients() {

@@ -22,6 +22,7 @@ final class RecipeMatcher {
     private static final Set<String> SALSA_TOMATOES = Set.of("tomato, green", "tomatillo");
     /** Forms that still leave a recipe a plain pack of pieces. */
     private static final Set<String> PLAIN = Set.of("pieces", "crushed", "juice", "sauce", "milled");
+
     private static final double VIOLATION = 0.12;
 
     private final Recipe recipe;
@@ -35,7 +36,9 @@ final class RecipeMatcher {
         this.read = produce.cupsByGroup();
         this.foods = produce.foods();
         this.forms = forms;
-        this.words = recipe.title().map(r -> r.of(recipe.text())).orElse(recipe.text().substring(0, Math.min(200, recipe.text().length())))
+        this.words = recipe.title()
+                .map(r -> r.of(recipe.text()))
+                .orElse(recipe.text().substring(0, Math.min(200, recipe.text().length())))
                 .toLowerCase(Locale.ROOT);
     }
 
@@ -78,30 +81,49 @@ final class RecipeMatcher {
     }
 
     private boolean sharesMain(Map<TestedIngredient, Double> lines, TestedRecipe tested) {
-        TestedIngredient main = lines.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        TestedIngredient main = lines.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .orElseThrow()
+                .getKey();
         boolean packedPepper = tested.isPacked() && main.foods().get(0).kind() == FoodClass.PEPPER;
-        if (packedPepper && foods.stream().filter(f -> f.kind() == FoodClass.PEPPER).noneMatch(f -> samePepper(f, main))) {
+        if (packedPepper
+                && foods.stream().filter(f -> f.kind() == FoodClass.PEPPER).noneMatch(f -> samePepper(f, main))) {
             return false;
         }
         String mine = read.keySet().iterator().next();
-        return read.keySet().stream().anyMatch(g -> stands(g, main, tested)) && lines.keySet().stream().anyMatch(l -> stands(mine, l, tested));
+        return read.keySet().stream().anyMatch(g -> stands(g, main, tested))
+                && lines.keySet().stream().anyMatch(l -> stands(mine, l, tested));
     }
 
     /** Under a brine a bell pepper and a banana pepper are different recipes; "peppers" alone may be either. */
     private static boolean samePepper(Food food, TestedIngredient line) {
         boolean bell = food.name().startsWith("bell");
-        return food.name().equals("hot pepper, mixed") || line.foods().stream().anyMatch(f -> f.equals(food) || (bell && f.name().startsWith("bell")));
+        return food.name().equals("hot pepper, mixed")
+                || line.foods().stream()
+                        .anyMatch(f -> f.equals(food) || (bell && f.name().startsWith("bell")));
     }
 
     private double form(TestedRecipe tested) {
         if (forms.contains(tested.form())) {
             return 1;
         }
-        boolean vinegar = recipe.acids().stream().anyMatch(i -> i.food().isVinegar() && i.perJar().isEmpty());
+        boolean vinegar = recipe.acids().stream()
+                .anyMatch(i -> i.food().isVinegar() && i.perJar().isEmpty());
         return switch (tested.form()) {
-            case "pickle" -> forms.contains("relish") || forms.contains("salsa") || forms.contains("chutney") || forms.contains("jelly") ? 0 : vinegar || forms.contains("kraut") ? 0.85 : 0;
-            case "relish" -> forms.contains("pickle") ? 0.75 : vinegar && !forms.contains("salsa") && !forms.contains("chutney") && !forms.contains("ketchup") ? 0.75 : 0;
-            case "salsa" -> forms.contains("relish") || forms.contains("chutney") || forms.contains("ketchup") ? 0.5 : forms.contains("hot-sauce") || forms.contains("taco-sauce") ? 0.7 : forms.isEmpty() ? 0.7 : 0;
+            case "pickle" -> forms.contains("relish")
+                            || forms.contains("salsa")
+                            || forms.contains("chutney")
+                            || forms.contains("jelly")
+                    ? 0
+                    : vinegar || forms.contains("kraut") ? 0.85 : 0;
+            case "relish" -> forms.contains("pickle")
+                    ? 0.75
+                    : vinegar && !forms.contains("salsa") && !forms.contains("chutney") && !forms.contains("ketchup")
+                            ? 0.75
+                            : 0;
+            case "salsa" -> forms.contains("relish") || forms.contains("chutney") || forms.contains("ketchup")
+                    ? 0.5
+                    : forms.contains("hot-sauce") || forms.contains("taco-sauce") ? 0.7 : forms.isEmpty() ? 0.7 : 0;
             case "pepper-jelly", "herb-jelly" -> forms.contains("jelly") ? 0.9 : 0;
             case "spiced" -> vinegar ? 0.8 : 0;
             case "pieces" -> forms.stream().allMatch(PLAIN::contains) ? 0.85 : 0;
@@ -122,9 +144,24 @@ final class RecipeMatcher {
         }
         String name = tested.name().toLowerCase(Locale.ROOT);
         // A style word one has and the other has not makes them different products.
-        for (String style : List.of("dill", "sweet", "bread-and-butter", "no sugar", "reduced-sodium", "ferment", "14-day", "gherkin", "marinated", "lime", "meat", "country", "blender", "spiced")) {
+        for (String style : List.of(
+                "dill",
+                "sweet",
+                "bread-and-butter",
+                "no sugar",
+                "reduced-sodium",
+                "ferment",
+                "14-day",
+                "gherkin",
+                "marinated",
+                "lime",
+                "meat",
+                "country",
+                "blender",
+                "spiced")) {
             boolean theirs = name.contains(style) || tested.id().contains(style);
-            boolean ours = words.contains(style) || (style.equals("bread-and-butter") && words.contains("bread and butter"));
+            boolean ours =
+                    words.contains(style) || (style.equals("bread-and-butter") && words.contains("bread and butter"));
             if (theirs && !ours && !Set.of("sweet", "spiced", "lime").contains(style)) {
                 factor -= 0.06;
             }
@@ -141,10 +178,14 @@ final class RecipeMatcher {
         violations += proportions.raised().size();
         Optional<Brine> brine = Brine.of(recipe);
         Optional<Brine> theirs = Brine.of(tested);
-        if (tested.isPacked() && brine.isPresent() && theirs.isPresent() && brine.get().percent() < theirs.get().percent() * 0.98) {
+        if (tested.isPacked()
+                && brine.isPresent()
+                && theirs.isPresent()
+                && brine.get().percent() < theirs.get().percent() * 0.98) {
             violations++;
         }
-        boolean lemon = tested.ingredients().stream().anyMatch(i -> i.role().equals("acid") && i.foods().stream().anyMatch(Food::isCitrusJuice));
+        boolean lemon = tested.ingredients().stream()
+                .anyMatch(i -> i.role().equals("acid") && i.foods().stream().anyMatch(Food::isCitrusJuice));
         boolean theirVinegar = theirs.isPresent();
         if (brine.isPresent() != theirVinegar && !(lemon && brine.isEmpty())) {
             violations++;
@@ -161,9 +202,15 @@ final class RecipeMatcher {
         boolean produceOnly = tested.method() == oilcloth.guide.Method.BOILING;
         for (Ingredient i : recipe.inJar()) {
             Food food = i.food();
-            boolean free = food.kind() == FoodClass.WATER || food.kind() == FoodClass.SALT || food.kind().isDrySeasoning()
-                    || (food.kind() == FoodClass.SWEETENER && produceOnly) || food.isAcidulant() || food.name().equals("calcium chloride")
-                    || food.name().equals("ascorbic acid") || food.name().equals("vegetables") || food.name().equals("fruit");
+            boolean free = food.kind() == FoodClass.WATER
+                    || food.kind() == FoodClass.SALT
+                    || food.kind().isDrySeasoning()
+                    || (food.kind() == FoodClass.SWEETENER && produceOnly)
+                    || food.isAcidulant()
+                    || food.name().equals("calcium chloride")
+                    || food.name().equals("ascorbic acid")
+                    || food.name().equals("vegetables")
+                    || food.name().equals("fruit");
             if (!free && !isListed(food, tested)) {
                 unlisted.add(i);
             }
@@ -172,8 +219,14 @@ final class RecipeMatcher {
     }
 
     private static boolean isListed(Food food, TestedRecipe tested) {
-        return tested.ingredients().stream().anyMatch(l -> stands(food.group(), l, tested)
-                || l.foods().stream().anyMatch(f -> f.equals(food) || (f.kind() == food.kind() && (food.kind() == FoodClass.SWEETENER || food.name().startsWith("dill") && f.name().startsWith("dill")))));
+        return tested.ingredients().stream()
+                .anyMatch(l -> stands(food.group(), l, tested)
+                        || l.foods().stream()
+                                .anyMatch(f -> f.equals(food)
+                                        || (f.kind() == food.kind()
+                                                && (food.kind() == FoodClass.SWEETENER
+                                                        || food.name().startsWith("dill")
+                                                                && f.name().startsWith("dill")))));
     }
 
     /** Whether a food group may stand for a tested line: the same group, or a swap the tested recipe names. */
@@ -192,15 +245,18 @@ final class RecipeMatcher {
     private static Map<TestedIngredient, Double> producedLines(TestedRecipe tested) {
         Map<TestedIngredient, Double> lines = new LinkedHashMap<>();
         for (TestedIngredient i : tested.ingredients()) {
-            boolean produce = i.role().equals("vegetable") || i.role().equals("fruit")
+            boolean produce = i.role().equals("vegetable")
+                    || i.role().equals("fruit")
                     || i.foods().stream().anyMatch(f -> f.kind() == FoodClass.MEAT);
             if (produce && !i.foods().isEmpty() && Produce.isSolid(i.foods().get(0))) {
                 Food food = i.foods().get(0);
-                double cups = i.amount().flatMap(a -> food.volume(a, a.middle())).map(Volume::cups).orElse(1.0);
+                double cups = i.amount()
+                        .flatMap(a -> food.volume(a, a.middle()))
+                        .map(Volume::cups)
+                        .orElse(1.0);
                 lines.put(i, Math.max(cups, 0.02));
             }
         }
         return lines;
     }
-
 }

@@ -15,6 +15,7 @@ import oilcloth.recipe.Recipe;
 final class Unlisted {
     /** Tested recipes allow half a teaspoon of butter against foam in a batch of jam. */
     private static final Volume FOAM_BUTTER = Volume.ofTeaspoons(0.55);
+
     private static final Set<String> ANTI_BROWNING = Set.of("ascorbic acid", "fruit antibrowning mix");
 
     private Unlisted() {}
@@ -31,19 +32,35 @@ final class Unlisted {
         boolean preserve = rule.form().equals("jam") || rule.form().equals("jelly");
         boolean soup = rule.form().endsWith("soup");
         boolean fruit = rule.foods().contains("@acid-fruit")
-                || rule.foods().stream().filter(n -> !n.startsWith("@") && !n.contains(" with ")).anyMatch(n -> guide.food(n).kind() == FoodClass.FRUIT);
-        boolean meat = rule.foods().stream().filter(n -> !n.startsWith("@") && !n.contains(" with ")).anyMatch(n -> guide.food(n).kind() == FoodClass.MEAT);
+                || rule.foods().stream()
+                        .filter(n -> !n.startsWith("@") && !n.contains(" with "))
+                        .anyMatch(n -> guide.food(n).kind() == FoodClass.FRUIT);
+        boolean meat = rule.foods().stream()
+                .filter(n -> !n.startsWith("@") && !n.contains(" with "))
+                .anyMatch(n -> guide.food(n).kind() == FoodClass.MEAT);
         return switch (food.kind()) {
             case WATER, SALT, DRY_HERB, DRY_SPICE, ACID -> true;
             case SWEETENER -> !meat;
-            case PECTIN -> preserve && !food.name().equals("pectin, low-sugar powdered") && !food.name().startsWith("pectin, calcium") && !food.name().equals("calcium water");
-            case FAT -> preserve && food.name().equals("butter") && i.mostVolume().map(v -> v.compareTo(FOAM_BUTTER) <= 0).orElse(false);
-            case FRUIT -> fruit && (food.isFruitJuice() || food.name().endsWith(" peel")) || preserve && food.acidity() == Acidity.HIGH;
-            case TOMATO -> rule.foods().stream().anyMatch(n -> n.startsWith("tomato")) || meat && food.name().equals("tomato juice") || soup;
-            case MEAT -> meat && (food.name().equals("broth") || food.name().equals("bone")) || soup || rule.form().endsWith("beans");
-            case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide) || rule.form().equals("stock");
+            case PECTIN -> preserve
+                    && !food.name().equals("pectin, low-sugar powdered")
+                    && !food.name().startsWith("pectin, calcium")
+                    && !food.name().equals("calcium water");
+            case FAT -> preserve
+                    && food.name().equals("butter")
+                    && i.mostVolume().map(v -> v.compareTo(FOAM_BUTTER) <= 0).orElse(false);
+            case FRUIT -> fruit && (food.isFruitJuice() || food.name().endsWith(" peel"))
+                    || preserve && food.acidity() == Acidity.HIGH;
+            case TOMATO -> rule.foods().stream().anyMatch(n -> n.startsWith("tomato"))
+                    || meat && food.name().equals("tomato juice")
+                    || soup;
+            case MEAT -> meat && (food.name().equals("broth") || food.name().equals("bone"))
+                    || soup
+                    || rule.form().endsWith("beans");
+            case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide)
+                    || rule.form().equals("stock");
             case SEAFOOD -> rule.form().equals("seafood-soup");
-            case OTHER, FLAVORING, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, FRESH_HERB, NUT -> ANTI_BROWNING.contains(food.name());
+            case OTHER, FLAVORING, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, FRESH_HERB, NUT -> ANTI_BROWNING
+                    .contains(food.name());
         };
     }
 
@@ -53,7 +70,8 @@ final class Unlisted {
 
     /** A soup may hold only vegetables that have a canning process of their own; onion and celery season it. */
     private static boolean hasOwnProcess(Food food, GuideSnapshot guide) {
-        return guide.placing().stream().anyMatch(r -> r.takes(food) && !r.foods().contains("@acid-fruit"))
+        return guide.placing().stream()
+                        .anyMatch(r -> r.takes(food) && !r.foods().contains("@acid-fruit"))
                 || Set.of("onion", "celery", "garlic").contains(food.group());
     }
 }

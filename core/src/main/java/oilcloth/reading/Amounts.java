@@ -12,12 +12,30 @@ final class Amounts {
     /** An amount, and the token after it; {@code unitSaid} is false for a bare count. */
     record Found(Amount amount, int next, boolean unitSaid) {}
 
-    private static final Set<String> ABOUT = Set.of("about", "approximately", "approx", "roughly", "around", "nearly",
-            "almost", "just", "under", "over", "heaping", "scant", "generous", "some", "maybe", "~");
+    private static final Set<String> ABOUT = Set.of(
+            "about",
+            "approximately",
+            "approx",
+            "roughly",
+            "around",
+            "nearly",
+            "almost",
+            "just",
+            "under",
+            "over",
+            "heaping",
+            "scant",
+            "generous",
+            "some",
+            "maybe",
+            "~");
 
     private Amounts() {}
 
     static Optional<Found> at(List<Token> tokens, int at) {
+        if (at >= tokens.size()) {
+            return Optional.empty();
+        }
         Optional<Numbers.Figure> figure = Numbers.at(tokens, at);
         if (figure.isEmpty()) {
             return unmeasuredPack(tokens, at);
@@ -32,7 +50,10 @@ final class Amounts {
             if (inner.isPresent() && inner.get().unitSaid() && inner.get().next() < tokens.size()) {
                 int close = inner.get().next();
                 int afterClose = tokens.get(close).is(")") ? close + 1 : -1;
-                if (afterClose > 0 && Units.at(tokens, afterClose).map(u -> u.unit().kind() == Unit.Kind.PACK).orElse(false)) {
+                if (afterClose > 0
+                        && Units.at(tokens, afterClose)
+                                .map(u -> u.unit().kind() == Unit.Kind.PACK)
+                                .orElse(false)) {
                     int next = Units.at(tokens, afterClose).orElseThrow().next();
                     return Optional.of(new Found(scaled(inner.get().amount(), f), next, true));
                 }
@@ -44,14 +65,17 @@ final class Amounts {
             Unit u = unit.get().unit();
             // "14-oz can", "8 ounce package": the pack is the container, the figure is the content
             Optional<Units.Found> container = Units.at(tokens, next);
-            if (u.kind() == Unit.Kind.MASS && container.isPresent() && container.get().unit().kind() == Unit.Kind.PACK) {
+            if (u.kind() == Unit.Kind.MASS
+                    && container.isPresent()
+                    && container.get().unit().kind() == Unit.Kind.PACK) {
                 next = container.get().next();
             }
             // "2 14-oz cans"
             if (u.kind() == Unit.Kind.PACK) {
                 Optional<Found> bracket = bracketed(tokens, next);
                 if (bracket.isPresent()) {
-                    return Optional.of(new Found(scaled(bracket.get().amount(), f), bracket.get().next(), true));
+                    return Optional.of(new Found(
+                            scaled(bracket.get().amount(), f), bracket.get().next(), true));
                 }
             }
             Amount amount = plus(tokens, new Amount(f.low(), f.high(), u, exact), next);
@@ -59,12 +83,18 @@ final class Amounts {
         }
         if (!article && i < tokens.size() && tokens.get(i).isNumber()) {
             Optional<Found> inner = at(tokens, i);
-            if (inner.isPresent() && inner.get().unitSaid() && inner.get().amount().unit().kind() == Unit.Kind.MASS
-                    && f.low() <= 12 && f.low() == Math.rint(f.low())) {
-                return Optional.of(new Found(scaled(inner.get().amount(), f), inner.get().next(), true));
+            if (inner.isPresent()
+                    && inner.get().unitSaid()
+                    && inner.get().amount().unit().kind() == Unit.Kind.MASS
+                    && f.low() <= 12
+                    && f.low() == Math.rint(f.low())) {
+                return Optional.of(
+                        new Found(scaled(inner.get().amount(), f), inner.get().next(), true));
             }
         }
-        return article ? Optional.empty() : Optional.of(new Found(new Amount(f.low(), f.high(), Unit.EACH, exact), i, false));
+        return article
+                ? Optional.empty()
+                : Optional.of(new Found(new Amount(f.low(), f.high(), Unit.EACH, exact), i, false));
     }
 
     /** "3/4 cup plus 2 Tbsp" is one amount. */
@@ -75,7 +105,8 @@ final class Amounts {
         }
         Amount m = more.get().amount();
         double factor = m.unit().inBase() / amount.unit().inBase();
-        return new Amount(amount.low() + m.low() * factor, amount.high() + m.high() * factor, amount.unit(), amount.exact());
+        return new Amount(
+                amount.low() + m.low() * factor, amount.high() + m.high() * factor, amount.unit(), amount.exact());
     }
 
     private static int afterPlus(List<Token> tokens, int i) {
@@ -83,7 +114,10 @@ final class Amounts {
     }
 
     private static Optional<Found> plusFound(List<Token> tokens, int i) {
-        boolean joins = i + 1 < tokens.size() && (tokens.get(i).is("plus") || tokens.get(i).is("+") || tokens.get(i).is("and"));
+        boolean joins = i + 1 < tokens.size()
+                && (tokens.get(i).is("plus")
+                        || tokens.get(i).is("+")
+                        || tokens.get(i).is("and"));
         if (!joins || !tokens.get(i + 1).isNumber()) {
             return Optional.empty();
         }
@@ -93,7 +127,10 @@ final class Amounts {
             return Optional.empty();
         }
         // "2 cups water and 3 cups vinegar" has a food between; "1 cup and 2 Tbsp sugar" has none
-        return Optional.of(new Found(new Amount(f.get().low(), f.get().high(), u.get().unit(), true), u.get().next(), true));
+        return Optional.of(new Found(
+                new Amount(f.get().low(), f.get().high(), u.get().unit(), true),
+                u.get().next(),
+                true));
     }
 
     private static Amount scaled(Amount one, Numbers.Figure count) {
@@ -103,7 +140,9 @@ final class Amounts {
     private static Optional<Found> bracketed(List<Token> tokens, int i) {
         if (i < tokens.size() && tokens.get(i).is("(")) {
             Optional<Found> inner = at(tokens, i + 1);
-            if (inner.isPresent() && inner.get().unitSaid() && inner.get().next() < tokens.size()
+            if (inner.isPresent()
+                    && inner.get().unitSaid()
+                    && inner.get().next() < tokens.size()
                     && tokens.get(inner.get().next()).is(")")) {
                 return Optional.of(new Found(inner.get().amount(), inner.get().next() + 1, true));
             }
@@ -118,7 +157,9 @@ final class Amounts {
             Unit unit = Units.at(tokens, at).orElseThrow().unit();
             return Optional.of(new Found(new Amount(1, 1, unit, false), at + 1, true));
         }
-        if (t.is("equal") && at + 1 < tokens.size() && (tokens.get(at + 1).is("parts") || tokens.get(at + 1).is("amounts"))) {
+        if (t.is("equal")
+                && at + 1 < tokens.size()
+                && (tokens.get(at + 1).is("parts") || tokens.get(at + 1).is("amounts"))) {
             int next = at + 2 < tokens.size() && tokens.get(at + 2).is("of") ? at + 3 : at + 2;
             return Optional.of(new Found(Amount.of(1, Unit.PART), next, true));
         }

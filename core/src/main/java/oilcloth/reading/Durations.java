@@ -13,19 +13,110 @@ import oilcloth.text.Range;
 final class Durations {
     private static final Set<String> MINUTE = Set.of("min", "mins", "minute", "minutes", "minuets", "minites", "mn");
     private static final Set<String> HOUR = Set.of("hour", "hours", "hr", "hrs", "h");
-    private static final Set<String> OTHER = Set.of("s", "second", "seconds", "sec", "secs", "day", "days", "week", "weeks", "wk",
-            "wks", "month", "months", "year", "years", "yrs", "night", "nights", "am", "pm");
-    private static final Set<String> PROCESS = Set.of("process", "processed", "processing", "canner", "bath", "bwb", "wb", "hwb",
-            "psi", "pressure", "canning", "can", "canned", "waterbath", "gauge", "gage", "weighted", "bathed", "pc", "pressured", "processes");
-    private static final Set<String> COOK = Set.of("simmer", "simmered", "simmering", "cook", "cooked", "cooking", "blanch", "blanched",
-            "soak", "soaked", "steam", "steamed", "roast", "roasted", "saute", "sauteed", "heat", "heated", "brown", "stew",
-            "scald", "dip", "reduce", "stir", "bake", "baked", "preheat", "steep", "microwave", "fry", "drip", "brine", "salt", "cover",
-            "refrigerate", "ferment", "drain", "hold", "soften", "thicken", "melt", "bring", "brought", "vent", "vented", "venting", "exhaust", "exhausted");
-    private static final Set<String> WAIT = Set.of("wait", "waited", "rest", "rested", "resting", "stand", "sit", "let", "leave",
-            "cool", "cooled", "cooling", "undisturbed", "chill", "store", "stored", "keep", "keeps", "kept", "after", "eat", "sits", "stood");
-    private static final Pattern STERILISE = Pattern.compile("\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
-    private static final Pattern JARS = Pattern.compile("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
-    private static final Pattern FILLED_JARS = Pattern.compile("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
+    private static final Set<String> OTHER = Set.of(
+            "s", "second", "seconds", "sec", "secs", "day", "days", "week", "weeks", "wk", "wks", "month", "months",
+            "year", "years", "yrs", "night", "nights", "am", "pm");
+    private static final Set<String> PROCESS = Set.of(
+            "process",
+            "processed",
+            "processing",
+            "canner",
+            "bath",
+            "bwb",
+            "wb",
+            "hwb",
+            "psi",
+            "pressure",
+            "canning",
+            "can",
+            "canned",
+            "waterbath",
+            "gauge",
+            "gage",
+            "weighted",
+            "bathed",
+            "pc",
+            "pressured",
+            "processes");
+    private static final Set<String> COOK = Set.of(
+            "simmer",
+            "simmered",
+            "simmering",
+            "cook",
+            "cooked",
+            "cooking",
+            "blanch",
+            "blanched",
+            "soak",
+            "soaked",
+            "steam",
+            "steamed",
+            "roast",
+            "roasted",
+            "saute",
+            "sauteed",
+            "heat",
+            "heated",
+            "brown",
+            "stew",
+            "scald",
+            "dip",
+            "reduce",
+            "stir",
+            "bake",
+            "baked",
+            "preheat",
+            "steep",
+            "microwave",
+            "fry",
+            "drip",
+            "brine",
+            "salt",
+            "cover",
+            "refrigerate",
+            "ferment",
+            "drain",
+            "hold",
+            "soften",
+            "thicken",
+            "melt",
+            "bring",
+            "brought",
+            "vent",
+            "vented",
+            "venting",
+            "exhaust",
+            "exhausted");
+    private static final Set<String> WAIT = Set.of(
+            "wait",
+            "waited",
+            "rest",
+            "rested",
+            "resting",
+            "stand",
+            "sit",
+            "let",
+            "leave",
+            "cool",
+            "cooled",
+            "cooling",
+            "undisturbed",
+            "chill",
+            "store",
+            "stored",
+            "keep",
+            "keeps",
+            "kept",
+            "after",
+            "eat",
+            "sits",
+            "stood");
+    private static final Pattern STERILISE = Pattern.compile(
+            "\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
+    private static final Pattern JARS =
+            Pattern.compile("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
+    private static final Pattern FILLED_JARS =
+            Pattern.compile("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
     private final JarMentions jars = new JarMentions();
 
@@ -58,14 +149,24 @@ final class Durations {
         }
         Numbers.Figure f = figure.get();
         int u = f.next();
-        while (s.is(u, "-") || s.is(u, "full") || s.is(u, "more") || s.is(u, "solid") || s.is(u, "good") || s.is(u, "extra") || s.is(u, "whole")) {
+        while (s.is(u, "-")
+                || s.is(u, "full")
+                || s.is(u, "more")
+                || s.is(u, "solid")
+                || s.is(u, "good")
+                || s.is(u, "extra")
+                || s.is(u, "whole")) {
             u++;
         }
         if (u >= s.size()) {
             return Optional.empty();
         }
         String unit = s.token(u).norm();
-        int next = s.is(u + 1, ".") && u + 2 < s.size() && !Character.isUpperCase(s.token(u + 2).raw().charAt(0)) ? u + 2 : u + 1;
+        int next = s.is(u + 1, ".")
+                        && u + 2 < s.size()
+                        && !Character.isUpperCase(s.token(u + 2).raw().charAt(0))
+                ? u + 2
+                : u + 1;
         if (MINUTE.contains(unit)) {
             return Optional.of(new Found(f.low(), f.high(), true, next));
         }
@@ -79,8 +180,14 @@ final class Durations {
                 return Optional.of(new Found(least + more, most + more, true, next + 3));
             }
             Optional<Numbers.Figure> rest = Numbers.at(s.tokens(), Math.min(join, s.size()));
-            if (rest.isPresent() && rest.get().next() < s.size() && MINUTE.contains(s.token(rest.get().next()).norm())) {
-                return Optional.of(new Found(least + rest.get().low(), most + rest.get().high(), true, rest.get().next() + 1));
+            if (rest.isPresent()
+                    && rest.get().next() < s.size()
+                    && MINUTE.contains(s.token(rest.get().next()).norm())) {
+                return Optional.of(new Found(
+                        least + rest.get().low(),
+                        most + rest.get().high(),
+                        true,
+                        rest.get().next() + 1));
             }
             return Optional.of(new Found(least, most, true, next));
         }
@@ -91,11 +198,18 @@ final class Durations {
         if (!d.clock() || d.least() < 1 || d.most() > 600) {
             return;
         }
-        if (s.is(d.next(), "later") || s.is(d.next(), "after") || s.is(d.next(), "before") || s.is(d.next(), "ahead") || s.is(d.next(), "ago")) {
+        if (s.is(d.next(), "later")
+                || s.is(d.next(), "after")
+                || s.is(d.next(), "before")
+                || s.is(d.next(), "ahead")
+                || s.is(d.next(), "ago")) {
             return;
         }
         Range words = s.span(i, d.next());
-        if (STERILISE.matcher(s.low()).find() && !FILLED_JARS.matcher(s.low()).find() && !draft.inCanner && !governedByProcess(s, i, d.next(), false)) {
+        if (STERILISE.matcher(s.low()).find()
+                && !FILLED_JARS.matcher(s.low()).find()
+                && !draft.inCanner
+                && !namesProcess(s)) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
             }
@@ -108,8 +222,18 @@ final class Durations {
             return;
         }
         Optional<JarSize> jar = jars.beside(s, i, d.next());
-        ProcessTime time = new ProcessTime(Minutes.of((int) Math.floor(d.least())), Minutes.of((int) Math.ceil(d.most())), jar);
+        ProcessTime time =
+                new ProcessTime(Minutes.of((int) Math.floor(d.least())), Minutes.of((int) Math.ceil(d.most())), jar);
         draft.facts.times().add(Fact.read(time, words));
+    }
+
+    private static boolean namesProcess(Sentence s) {
+        for (int k = 0; k < s.size(); k++) {
+            if (PROCESS.contains(s.token(k).norm()) && !s.is(k, "can") && !s.is(k, "canning")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /**
@@ -117,7 +241,8 @@ final class Durations {
      * after it ("20 minutes in a water bath").
      */
     private static boolean governedByProcess(Sentence s, int from, int to, boolean inCanner) {
-        String before = s.low().substring(0, s.token(from).range().start() - s.range().start());
+        String before =
+                s.low().substring(0, s.token(from).range().start() - s.range().start());
         for (int k = from - 1; k >= 0; k--) {
             String w = s.token(k).norm();
             if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
@@ -150,7 +275,8 @@ final class Durations {
             if (w.equals(",") || w.equals(";") || w.equals("then") || COOK.contains(w) || WAIT.contains(w)) {
                 return false;
             }
-            if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k)) || (w.equals("boiling") && s.is(k + 1, "water"))) {
+            if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))
+                    || (w.equals("boiling") && s.is(k + 1, "water"))) {
                 return true;
             }
         }
@@ -158,7 +284,14 @@ final class Durations {
     }
 
     private static boolean isModal(Sentence s, int can) {
-        return s.is(can - 1, "you") || s.is(can - 1, "i") || s.is(can - 1, "we") || s.is(can - 1, "it") || s.is(can - 1, "that")
-                || s.is(can + 1, "be") || s.is(can - 1, "they") || s.is(can - 1, "a") || s.is(can - 1, "the");
+        return s.is(can - 1, "you")
+                || s.is(can - 1, "i")
+                || s.is(can - 1, "we")
+                || s.is(can - 1, "it")
+                || s.is(can - 1, "that")
+                || s.is(can + 1, "be")
+                || s.is(can - 1, "they")
+                || s.is(can - 1, "a")
+                || s.is(can - 1, "the");
     }
 }

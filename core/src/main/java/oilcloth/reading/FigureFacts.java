@@ -13,11 +13,42 @@ import oilcloth.text.Token;
 /** Facts that are figures: lengths, pressure, altitude, percentages, temperatures, years, numbering. */
 final class FigureFacts {
     private static final Set<String> INCH = Set.of("inch", "inches", "in", "\"", "″", "''", "inchs");
-    private static final Set<String> INTO = Set.of("the", "a", "an", "my", "your", "our", "hot", "boiling", "clean", "sterile", "sterilized", "pint", "pints",
-            "quart", "quarts", "half", "each", "every", "jars", "jar", "water", "cold", "brine", "syrup", "it", "them", "one", "that", "this", "there", "all");
+    private static final Set<String> INTO = Set.of(
+            "the",
+            "a",
+            "an",
+            "my",
+            "your",
+            "our",
+            "hot",
+            "boiling",
+            "clean",
+            "sterile",
+            "sterilized",
+            "pint",
+            "pints",
+            "quart",
+            "quarts",
+            "half",
+            "each",
+            "every",
+            "jars",
+            "jar",
+            "water",
+            "cold",
+            "brine",
+            "syrup",
+            "it",
+            "them",
+            "one",
+            "that",
+            "this",
+            "there",
+            "all");
     private static final Set<String> FEET = Set.of("ft", "feet", "foot", "'");
     private static final Set<String> METRES = Set.of("m", "metres", "meters", "metre", "meter", "masl");
-    private static final Set<String> DEGREE = Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
+    private static final Set<String> DEGREE =
+            Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
     private static final Pattern HEADSPACE = Pattern.compile(
             "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered)\\b[^.;]{0,40}\\bto (within )?\\S+ ?(\\d/\\d )?(inch|in\\b)");
     private static final Pattern LEAVE = Pattern.compile("\\b(leave|leaving|left|allow|allowing|with)\\b");
@@ -26,7 +57,8 @@ final class FigureFacts {
     private static final Pattern ALTITUDE = Pattern.compile(
             "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|i(?:'| a)m at|live at|here at|feet up|sits? at)\\b");
     private static final Pattern SEA_LEVEL = Pattern.compile("(?<!above )(?<!over )\\bsea[- ]level\\b");
-    private static final Pattern PRESSURE_NEAR = Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
+    private static final Pattern PRESSURE_NEAR =
+            Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
 
     void read(Sentence s, Draft draft) {
         numbering(s);
@@ -51,11 +83,19 @@ final class FigureFacts {
 
     /** "1." or "2)" at the start of a line, "Step 3". */
     private static void numbering(Sentence s) {
-        if (s.size() > 1 && s.token(0).isNumber() && (s.is(1, ".") || s.is(1, ")")) && s.token(0).raw().length() <= 2) {
+        if (s.size() > 1
+                && s.token(0).isNumber()
+                && (s.is(1, ".") || s.is(1, ")"))
+                && s.token(0).raw().length() <= 2) {
             s.claim(0, 2);
         }
         for (int i = 0; i + 1 < s.size(); i++) {
-            if ((s.is(i, "step") || s.is(i, "guide") || s.is(i, "page") || s.is(i, "day") || s.is(i, "batch") || s.is(i, "no"))
+            if ((s.is(i, "step")
+                            || s.is(i, "guide")
+                            || s.is(i, "page")
+                            || s.is(i, "day")
+                            || s.is(i, "batch")
+                            || s.is(i, "no"))
                     && s.token(i + 1).isNumber()) {
                 s.claim(i, i + 2);
             }
@@ -100,9 +140,22 @@ final class FigureFacts {
         if (height > i) {
             return height;
         }
-        if (u.is("more") || u.is("times") || u.is("x") || u.is("st") || u.is("nd") || u.is("rd") || u.is("th")
-                || u.is("batch") || u.is("batches") || u.is("layers") || u.is("layer") || u.is("loads")
-                || u.is("people") || u.is("kids") || u.is("generations") || u.is("burner")) {
+        if (u.is("more")
+                || u.is("times")
+                || u.is("x")
+                || u.is("st")
+                || u.is("nd")
+                || u.is("rd")
+                || u.is("th")
+                || u.is("batch")
+                || u.is("batches")
+                || u.is("layers")
+                || u.is("layer")
+                || u.is("loads")
+                || u.is("people")
+                || u.is("kids")
+                || u.is("generations")
+                || u.is("burner")) {
             return unit + 1;
         }
         return year(s, i, f);
@@ -120,8 +173,14 @@ final class FigureFacts {
         }
         String after = s.around(unit, 0, 4);
         String near = s.around(unit, 7, 5);
-        return after.contains("pressure") || after.contains("weighted") || after.contains("dial") || after.contains("gauge") || ((near.contains("pressure") || near.contains("gauge") || near.contains("canner"))
-                && (s.around(unit, 3, 0).contains("at ") || s.around(unit, 3, 0).contains("@ ")) && PRESSURE_NEAR.matcher(near).find());
+        return after.contains("pressure")
+                || after.contains("weighted")
+                || after.contains("dial")
+                || after.contains("gauge")
+                || ((near.contains("pressure") || near.contains("gauge") || near.contains("canner"))
+                        && (s.around(unit, 3, 0).contains("at ")
+                                || s.around(unit, 3, 0).contains("@ "))
+                        && PRESSURE_NEAR.matcher(near).find());
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
@@ -130,15 +189,30 @@ final class FigureFacts {
         String before = s.low().substring(Math.max(0, start - 60), start);
         String after = s.low().substring(end, Math.min(s.low().length(), end + 40));
         String clauseBefore = before.substring(lastBreak(before));
-        boolean near = HEADSPACE.matcher(after).find() || HEADSPACE.matcher(clauseBefore + s.low().substring(start, end)).find()
-                || (LEAVE.matcher(clauseBefore).find() && (after.isBlank() || after.startsWith(".") || after.startsWith(",") || after.startsWith(";") || after.startsWith(" and") || after.startsWith(" at")));
+        boolean near = HEADSPACE.matcher(after).find()
+                || HEADSPACE
+                        .matcher(clauseBefore + s.low().substring(start, end))
+                        .find()
+                || (LEAVE.matcher(clauseBefore).find()
+                        && (after.isBlank()
+                                || after.startsWith(".")
+                                || after.startsWith(",")
+                                || after.startsWith(";")
+                                || after.startsWith(" and")
+                                || after.startsWith(" at")));
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
-        if (!near || clauseBefore.contains("solids") || NOT_HEADSPACE.matcher(tail).find() || s.low().contains("inches of water") || f.high() > 4) {
+        if (!near
+                || clauseBefore.contains("solids")
+                || NOT_HEADSPACE.matcher(tail).find()
+                || s.low().contains("inches of water")
+                || f.high() > 4) {
             return;
         }
-        if (draft.facts.headspace().isEmpty() || draft.facts.headspace().get().value().cue()) {
+        if (draft.facts.headspace().isEmpty()
+                || draft.facts.headspace().get().value().cue()) {
             draft.facts.headspace(Fact.read(
-                    new HeadspaceStated(Headspace.ofInches(f.low()), Headspace.ofInches(f.high()), false), s.span(from, to)));
+                    new HeadspaceStated(Headspace.ofInches(f.low()), Headspace.ofInches(f.high()), false),
+                    s.span(from, to)));
         }
     }
 
@@ -151,7 +225,8 @@ final class FigureFacts {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
         boolean said = ALTITUDE.matcher(s.low()).find();
-        if ((f.low() >= 100 || (said && f.low() == Math.rint(f.low()))) && (feet || (metres && (said || f.low() >= 300)))) {
+        if ((f.low() >= 100 || (said && f.low() == Math.rint(f.low())))
+                && (feet || (metres && (said || f.low() >= 300)))) {
             if (feet || said || metres) {
                 state(s, draft, i, f, metres, unit + 1);
             }
@@ -164,7 +239,10 @@ final class FigureFacts {
     private static int bareAltitude(Sentence s, Draft draft, int i, Numbers.Figure f) {
         if (ALTITUDE.matcher(s.low()).find() && f.low() >= 200 && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
             String before = s.around(i, 4, 0);
-            if (before.contains("elevation") || before.contains("altitude") || before.contains("elev") || before.contains("alt ")
+            if (before.contains("elevation")
+                    || before.contains("altitude")
+                    || before.contains("elev")
+                    || before.contains("alt ")
                     || before.contains("at ")) {
                 state(s, draft, i, f, false, f.next());
                 return f.next();
@@ -174,13 +252,23 @@ final class FigureFacts {
     }
 
     private static void state(Sentence s, Draft draft, int i, Numbers.Figure f, boolean metres, int to) {
-        if (f.high() > Altitude.HIGHEST_FEET || draft.facts.minutesPerThousandFeet().map(m -> m.range().filter(r -> r.overlaps(s.span(i, to))).isPresent()).orElse(false)) {
+        if (f.high() > Altitude.HIGHEST_FEET
+                || draft.facts
+                        .minutesPerThousandFeet()
+                        .map(m ->
+                                m.range().filter(r -> r.overlaps(s.span(i, to))).isPresent())
+                        .orElse(false)) {
             return;
         }
         // "add 5 minutes above 3,000 ft" is a rule, not a place
         String before = s.around(i, 3, 0);
-        if (before.contains("above ") || before.contains("over ") || before.contains("per ") || before.contains("every ")
-                || before.contains("below ") || before.contains("under ") || before.contains("each ")) {
+        if (before.contains("above ")
+                || before.contains("over ")
+                || before.contains("per ")
+                || before.contains("every ")
+                || before.contains("below ")
+                || before.contains("under ")
+                || before.contains("each ")) {
             return;
         }
         Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
@@ -191,8 +279,10 @@ final class FigureFacts {
 
     /** A bare four-figure year: 1890 to 2099. */
     private static int year(Sentence s, int i, Numbers.Figure f) {
-        boolean year = f.low() == f.high() && f.low() >= 1850 && f.low() <= 2099 && s.token(i).raw().length() == 4;
+        boolean year = f.low() == f.high()
+                && f.low() >= 1850
+                && f.low() <= 2099
+                && s.token(i).raw().length() == 4;
         return year ? f.next() : i;
     }
-
 }

@@ -19,20 +19,30 @@ import oilcloth.text.Range;
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
     private static final int REACH = 9;
+    /** No recipe lists more; what comes after is reported as not read, so that a huge text stays quick and never sound. */
+    private static final int MOST_INGREDIENTS = 250;
+
     private static final Pattern ASIDE = Pattern.compile(
             "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
-    private static final Pattern IN_JAR = Pattern.compile("\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
-    private static final Pattern OPTIONAL = Pattern.compile("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
+    private static final Pattern IN_JAR = Pattern.compile(
+            "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
+    private static final Pattern OPTIONAL =
+            Pattern.compile("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
     private static final Pattern PER_JAR = Pattern.compile(
             "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
-    private static final Pattern BOTTLED = Pattern.compile("\\bbottled\\b|\\bfrom (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
-    private static final Pattern FRESH = Pattern.compile("\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
+    private static final Pattern BOTTLED = Pattern.compile(
+            "\\bbottled\\b|\\bfrom (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
+    private static final Pattern FRESH = Pattern.compile(
+            "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
     private static final Pattern PERCENT = Pattern.compile(
             "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
-    private static final Pattern REFERENCE = Pattern.compile("\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
-    private static final Pattern HOMEMADE = Pattern.compile("\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar\\b[^.;]{0,24}\\b(i|we) (make|made|ferment)");
+    private static final Pattern REFERENCE = Pattern.compile(
+            "\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
+    private static final Pattern HOMEMADE = Pattern.compile(
+            "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar\\b[^.;]{0,24}\\b(i|we) (make|made|ferment)");
 
-    private static final Pattern HAVING = Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
+    private static final Pattern HAVING =
+            Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
     private final GuideSnapshot guide;
 
@@ -135,8 +145,12 @@ final class IngredientFinder {
                 either |= s.is(k, "or") || s.is(k, "/");
                 k++;
             }
-            Optional<Lexicon.Match> match = k == end || k - end > 3 || k >= s.size() ? Optional.empty() : guide.lexicon().at(s.tokens(), k);
-            if (match.isEmpty() || s.isClaimed(k) || amountFollows(s, k + match.get().length())) {
+            Optional<Lexicon.Match> match = k == end || k - end > 3 || k >= s.size()
+                    ? Optional.empty()
+                    : guide.lexicon().at(s.tokens(), k);
+            if (match.isEmpty()
+                    || s.isClaimed(k)
+                    || amountFollows(s, k + match.get().length())) {
                 break;
             }
             starts.add(k);
@@ -148,11 +162,21 @@ final class IngredientFinder {
         }
         boolean each = s.low().contains(" each ") || s.low().contains(" of each");
         Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (more.size() + 1));
-        if (!each && !either && firstIngredient < draft.ingredients.size() && draft.ingredients.get(firstIngredient).food().equals(acidKind(s, first, Optional.of(amount)))) {
-            draft.ingredients.set(firstIngredient, draft.ingredients.get(firstIngredient).withAmount(share));
+        if (!each
+                && !either
+                && firstIngredient < draft.ingredients.size()
+                && draft.ingredients.get(firstIngredient).food().equals(acidKind(s, first, Optional.of(amount)))) {
+            draft.ingredients.set(
+                    firstIngredient, draft.ingredients.get(firstIngredient).withAmount(share));
         }
         for (int n = 0; n < more.size(); n++) {
-            add(s, draft, more.get(n).food(), Optional.of(share), starts.get(n), starts.get(n) + more.get(n).length());
+            add(
+                    s,
+                    draft,
+                    more.get(n).food(),
+                    Optional.of(share),
+                    starts.get(n),
+                    starts.get(n) + more.get(n).length());
         }
         return end;
     }
@@ -164,7 +188,9 @@ final class IngredientFinder {
 
     /** "1 cup pepper" is a vegetable, "1 tsp pepper" is ground. */
     private Food spoonedPepper(Food food, Amount amount) {
-        boolean much = amount.unit() == Unit.CUP || amount.unit() == Unit.POUND || amount.unit() == Unit.QUART
+        boolean much = amount.unit() == Unit.CUP
+                || amount.unit() == Unit.POUND
+                || amount.unit() == Unit.QUART
                 || amount.unit() == Unit.EACH;
         return food.name().equals("black pepper") && much ? guide.food("hot pepper, mixed") : food;
     }
@@ -172,11 +198,15 @@ final class IngredientFinder {
     private int foodAfter(Sentence s, int from, boolean counted) {
         int words = 0;
         for (int k = from; k < s.size() && words <= REACH; k++) {
-            if (s.is(k, "(") ) {
+            if (s.is(k, "(")) {
                 k = closing(s, k);
                 continue;
             }
             if (s.isClaimed(k)) {
+                // "five cups of 5% vinegar"
+                if (s.token(k).isNumber() || s.is(k, "%") || s.is(k, "percent")) {
+                    continue;
+                }
                 return -1;
             }
             if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
@@ -189,8 +219,17 @@ final class IngredientFinder {
                 return k;
             }
             String w = s.token(k).norm();
-            if (w.equals("to") || w.equals("in") || w.equals("into") || w.equals("for") || w.equals("until") || w.equals("with")
-                    || w.equals("at") || w.equals("on") || w.equals("from") || w.equals("per") || w.equals("then")
+            if (w.equals("to")
+                    || w.equals("in")
+                    || w.equals("into")
+                    || w.equals("for")
+                    || w.equals("until")
+                    || w.equals("with")
+                    || w.equals("at")
+                    || w.equals("on")
+                    || w.equals("from")
+                    || w.equals("per")
+                    || w.equals("then")
                     || s.token(k).isNumber()) {
                 return -1;
             }
@@ -226,14 +265,29 @@ final class IngredientFinder {
     /** "2 lb beans, about 6 cups" gives the same beans twice. */
     private int trailingAmount(Sentence s, int end) {
         int k = end;
-        while (s.is(k, ",") || s.is(k, "about") || s.is(k, "approx") || s.is(k, "approximately") || s.is(k, "or") || s.is(k, "=") || s.is(k, "roughly")) {
+        while (s.is(k, ",")
+                || s.is(k, "about")
+                || s.is(k, "approx")
+                || s.is(k, "approximately")
+                || s.is(k, "or")
+                || s.is(k, "=")
+                || s.is(k, "roughly")) {
             k++;
         }
-        if (k == end || k >= s.size() || !(s.is(k - 1, "about") || s.is(k - 1, "approx") || s.is(k - 1, "approximately") || s.is(k - 1, "or") || s.is(k - 1, "=") || s.is(k - 1, "roughly"))) {
+        if (k == end
+                || k >= s.size()
+                || !(s.is(k - 1, "about")
+                        || s.is(k - 1, "approx")
+                        || s.is(k - 1, "approximately")
+                        || s.is(k - 1, "or")
+                        || s.is(k - 1, "=")
+                        || s.is(k - 1, "roughly"))) {
             return end;
         }
         Optional<Amounts.Found> again = Amounts.at(s.tokens(), k);
-        if (again.isEmpty() || foodAfter(s, again.get().next(), !again.get().unitSaid()) >= 0 || anyClaimed(s, k, again.get().next())) {
+        if (again.isEmpty()
+                || foodAfter(s, again.get().next(), !again.get().unitSaid()) >= 0
+                || anyClaimed(s, k, again.get().next())) {
             return end;
         }
         return again.get().next();
@@ -242,22 +296,35 @@ final class IngredientFinder {
     private static int unknown(Sentence s, Draft draft, int i, Amounts.Found amount) {
         Unit.Kind kind = amount.amount().unit().kind();
         boolean measured = amount.unitSaid() && (kind == Unit.Kind.VOLUME || kind == Unit.Kind.MASS)
-                || (amount.unitSaid() && kind == Unit.Kind.PACK && (s.isItem() || Vocabulary.ADD.matcher(s.low()).find()));
+                || (amount.unitSaid()
+                        && kind == Unit.Kind.PACK
+                        && (s.isItem() || Vocabulary.ADD.matcher(s.low()).find()));
         if (!measured) {
             return i;
         }
         // "a quart", "the pint" in passing are jars; they were read before
-        if (amount.amount().unit() == Unit.CAN && !s.isItem() && amount.amount().low() >= 1 && s.around(amount.next(), 3, 0).contains("jar")) {
+        if (amount.amount().unit() == Unit.CAN
+                && !s.isItem()
+                && amount.amount().low() >= 1
+                && s.around(amount.next(), 3, 0).contains("jar")) {
             return i;
         }
         int noun = s.is(amount.next(), "of") ? amount.next() + 1 : amount.next();
         noun = s.is(noun, "the") || s.is(noun, "this") || s.is(noun, "that") ? noun + 1 : noun;
-        boolean part = noun > amount.next() && noun < s.size() && Vocabulary.KITCHEN.contains(s.token(noun).norm());
+        boolean part = noun > amount.next()
+                && noun < s.size()
+                && Vocabulary.KITCHEN.contains(s.token(noun).norm());
         int end = amount.next();
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
         }
-        boolean leftover = part || s.low().contains("left") || s.low().contains("makes") || s.low().contains("yield") || s.low().contains("bushel") || HAVING.matcher(s.low()).find() && !Vocabulary.ADD.matcher(s.low()).find();
+        boolean leftover = part
+                || s.low().contains("left")
+                || s.low().contains("makes")
+                || s.low().contains("yield")
+                || s.low().contains("bushel")
+                || HAVING.matcher(s.low()).find()
+                        && !Vocabulary.ADD.matcher(s.low()).find();
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
         return end;
     }
@@ -271,14 +338,28 @@ final class IngredientFinder {
         int end = i + match.length();
         // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
         int k = end;
-        while (s.is(k, ":") || s.is(k, "-") || s.is(k, "–") || s.is(k, ",") && s.isItem() || s.is(k, "(") || s.is(k, "—") || s.is(k, "…")) {
+        while (s.is(k, ":")
+                || s.is(k, "-")
+                || s.is(k, "–")
+                || s.is(k, ",") && s.isItem()
+                || s.is(k, "(")
+                || s.is(k, "—")
+                || s.is(k, "…")) {
             k++;
         }
         if (k > end && k < s.size()) {
             Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
-            if (after.isPresent() && (after.get().unitSaid() || s.isItem()) && !anyClaimed(s, k, after.get().next())
+            if (after.isPresent()
+                    && (after.get().unitSaid() || s.isItem())
+                    && !anyClaimed(s, k, after.get().next())
                     && foodAfter(s, after.get().next(), false) < 0) {
-                add(s, draft, match.food(), Optional.of(after.get().amount()), i, after.get().next());
+                add(
+                        s,
+                        draft,
+                        match.food(),
+                        Optional.of(after.get().amount()),
+                        i,
+                        after.get().next());
                 return after.get().next();
             }
         }
@@ -296,12 +377,25 @@ final class IngredientFinder {
     private void add(Sentence s, Draft draft, Food named, Optional<Amount> amount, int from, int to) {
         Range range = s.span(from, to);
         Food food = acidKind(s, named, amount);
-        boolean liquid = food.kind() == FoodClass.WATER || food.kind() == FoodClass.SALT || food.kind() == FoodClass.FIRMING
-                || food.name().equals("ascorbic acid") || food.name().equals("fruit antibrowning mix") || food.isAcidulant();
-        boolean aside = liquid && (draft.asideSection || (ASIDE.matcher(s.low()).find() && !IN_JAR.matcher(s.low()).find()));
+        boolean liquid = food.kind() == FoodClass.WATER
+                || food.kind() == FoodClass.SALT
+                || food.kind() == FoodClass.FIRMING
+                || food.name().equals("ascorbic acid")
+                || food.name().equals("fruit antibrowning mix")
+                || food.isAcidulant();
+        boolean aside = liquid
+                && (draft.asideSection
+                        || (ASIDE.matcher(s.low()).find()
+                                && !IN_JAR.matcher(s.low()).find()));
         Optional<Ingredient.PerJar> perJar = perJar(s, to);
-        Ingredient read = new Ingredient(range, food, amount, amount.isPresent() ? perJar : Optional.empty(), aside,
-                OPTIONAL.matcher(s.low()).find(), strength(s, food));
+        Ingredient read = new Ingredient(
+                range,
+                food,
+                amount,
+                amount.isPresent() ? perJar : Optional.empty(),
+                aside,
+                OPTIONAL.matcher(s.low()).find(),
+                strength(s, food));
         merge(s, draft, read);
     }
 
@@ -369,6 +463,10 @@ final class IngredientFinder {
 
     /** A food named again is the same food, unless it comes with another amount of its own. */
     private static void merge(Sentence s, Draft draft, Ingredient read) {
+        if (draft.ingredients.size() >= MOST_INGREDIENTS) {
+            draft.unread.add(new Unread(read.range(), true));
+            return;
+        }
         if (read.amount().isEmpty() && !s.isItem() && draft.ingredients.stream().anyMatch(i -> sameHead(s, i, read))) {
             return;
         }
@@ -377,7 +475,9 @@ final class IngredientFinder {
             if (!sameFood(known, read)) {
                 continue;
             }
-            boolean repeats = read.amount().isEmpty() || (!s.isItem() && sameAmount(known, read)) || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
+            boolean repeats = read.amount().isEmpty()
+                    || (!s.isItem() && sameAmount(known, read))
+                    || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
             if (repeats) {
                 draft.ingredients.set(i, refined(known, read));
                 return;
@@ -399,7 +499,8 @@ final class IngredientFinder {
             return false;
         }
         // "the berries" after cranberries, too
-        return Lexicon.head(known.range().of(s.whole())).endsWith(Lexicon.head(read.range().of(s.whole())));
+        return Lexicon.head(known.range().of(s.whole()))
+                .endsWith(Lexicon.head(read.range().of(s.whole())));
     }
 
     private static Ingredient refined(Ingredient known, Ingredient read) {
@@ -424,12 +525,26 @@ final class IngredientFinder {
             return b.amount().isEmpty() || a.food().equals(b.food()) || sameAmount(a, b);
         }
         boolean spice = a.food().kind().isDrySeasoning();
-        return a.food().equals(b.food()) || (b.amount().isEmpty() && !spice && a.food().group().equals(b.food().group()))
-                || (b.amount().isEmpty() && a.food().kind() == FoodClass.SALT && b.food().kind() == FoodClass.SALT)
-                || (b.amount().isEmpty() && a.food().kind() == FoodClass.PECTIN && b.food().kind() == FoodClass.PECTIN)
-                || (b.amount().isEmpty() && b.food().name().equals("onion") && a.food().kind() == FoodClass.ALLIUM && a.food().name().contains("onion"))
-                || (b.amount().isEmpty() && a.food().name().startsWith("dill") && b.food().name().startsWith("dill"))
-                || (b.amount().isEmpty() && a.food().kind() == FoodClass.MEAT && b.food().name().equals("beef"));
+        return a.food().equals(b.food())
+                || (b.amount().isEmpty()
+                        && !spice
+                        && a.food().group().equals(b.food().group()))
+                || (b.amount().isEmpty()
+                        && a.food().kind() == FoodClass.SALT
+                        && b.food().kind() == FoodClass.SALT)
+                || (b.amount().isEmpty()
+                        && a.food().kind() == FoodClass.PECTIN
+                        && b.food().kind() == FoodClass.PECTIN)
+                || (b.amount().isEmpty()
+                        && b.food().name().equals("onion")
+                        && a.food().kind() == FoodClass.ALLIUM
+                        && a.food().name().contains("onion"))
+                || (b.amount().isEmpty()
+                        && a.food().name().startsWith("dill")
+                        && b.food().name().startsWith("dill"))
+                || (b.amount().isEmpty()
+                        && a.food().kind() == FoodClass.MEAT
+                        && b.food().name().equals("beef"));
     }
 
     private static boolean sameAmount(Ingredient a, Ingredient b) {
@@ -439,13 +554,17 @@ final class IngredientFinder {
         Amount x = a.amount().get();
         Amount y = b.amount().get();
         return x.unit().kind() == y.unit().kind()
-                && Math.abs(x.low() * x.unit().inBase() - y.low() * y.unit().inBase()) <= 0.03 * x.low() * x.unit().inBase();
+                && Math.abs(x.low() * x.unit().inBase() - y.low() * y.unit().inBase())
+                        <= 0.03 * x.low() * x.unit().inBase();
     }
 
     /** "the fruit", "the tomatoes", "berries" after the foods themselves are no new food. */
     private static boolean isGeneric(Draft draft, Food food) {
-        boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables") || food.name().equals("seasoning");
-        boolean kraut = food.name().equals("sauerkraut") && draft.ingredients.stream().anyMatch(i -> i.food().name().contains("cabbage"));
+        boolean umbrella = food.name().equals("fruit")
+                || food.name().equals("vegetables")
+                || food.name().equals("seasoning");
+        boolean kraut = food.name().equals("sauerkraut")
+                && draft.ingredients.stream().anyMatch(i -> i.food().name().contains("cabbage"));
         if (kraut) {
             return true;
         }

@@ -26,7 +26,7 @@ final class JarMentions {
             }
             // "2 Tbsp per quart" tells a dose; the jar it is done in only if no other is named
             (perJar(s, i) ? draft.doseJars : draft.facts.jars()).add(Fact.read(jar.jar(), s.span(i, jar.next())));
-            if (counted && draft.facts.yield().isEmpty() && !perJar(s, i) ) {
+            if (counted && draft.facts.yield().isEmpty() && !perJar(s, i)) {
                 Numbers.Figure f = Numbers.at(s.tokens(), before).orElseThrow();
                 draft.facts.yield(Fact.read(new Yield(f.low(), f.high(), jar.jar()), s.span(before, jar.next())));
             }
@@ -49,12 +49,36 @@ final class JarMentions {
         if (s.is(next, "jars") || s.is(next, "jar") || next >= s.size()) {
             return false;
         }
-        return s.is(next, "of") || (s.token(next).isWord() && !s.is(next, "and") && !s.is(next, "or") && !s.is(next, "in")
-                && !s.is(next, "with") && !s.is(next, "at") && !s.is(next, "for") && !s.is(next, "from") && !s.is(next, "per")
-                && !s.is(next, "are") && !s.is(next, "process") && !s.is(next, "this") && !s.is(next, "total") && !s.is(next, "out")
-                && !s.is(next, "so") && !s.is(next, "but") && !s.is(next, "which") && !s.is(next, "last") && !s.is(next, "yesterday")
-                && !s.is(next, "today") && !s.is(next, "on") && !s.is(next, "altogether") && !s.is(next, "then") && !s.is(next, "i")
-                && !s.is(next, "we") && !s.is(next, "went") && !s.is(next, "when") && !s.is(next, "to") && !s.is(next, "if"));
+        return s.is(next, "of")
+                || (s.token(next).isWord()
+                        && !s.is(next, "and")
+                        && !s.is(next, "or")
+                        && !s.is(next, "in")
+                        && !s.is(next, "with")
+                        && !s.is(next, "at")
+                        && !s.is(next, "for")
+                        && !s.is(next, "from")
+                        && !s.is(next, "per")
+                        && !s.is(next, "are")
+                        && !s.is(next, "process")
+                        && !s.is(next, "this")
+                        && !s.is(next, "total")
+                        && !s.is(next, "out")
+                        && !s.is(next, "so")
+                        && !s.is(next, "but")
+                        && !s.is(next, "which")
+                        && !s.is(next, "last")
+                        && !s.is(next, "yesterday")
+                        && !s.is(next, "today")
+                        && !s.is(next, "on")
+                        && !s.is(next, "altogether")
+                        && !s.is(next, "then")
+                        && !s.is(next, "i")
+                        && !s.is(next, "we")
+                        && !s.is(next, "went")
+                        && !s.is(next, "when")
+                        && !s.is(next, "to")
+                        && !s.is(next, "if"));
     }
 
     private static boolean perJar(Sentence s, int i) {
@@ -64,7 +88,12 @@ final class JarMentions {
     private static int figureBefore(Sentence s, int i) {
         for (int k = Math.max(0, i - 6); k < i; k++) {
             Optional<Numbers.Figure> f = Numbers.at(s.tokens(), k);
-            if (f.isPresent() && f.get().next() == i && !s.isClaimed(k) && !s.is(k, "a") && !s.is(k, "an") && f.get().low() >= 1) {
+            if (f.isPresent()
+                    && f.get().next() == i
+                    && !s.isClaimed(k)
+                    && !s.is(k, "a")
+                    && !s.is(k, "an")
+                    && f.get().low() >= 1) {
                 return k;
             }
         }
@@ -78,9 +107,14 @@ final class JarMentions {
         if (s.is(i, "half") && s.is(i + 1, "-") && (s.is(i + 2, "pint") || s.is(i + 2, "pints"))) {
             return found(s, JarSize.HALF_PINT, i + 3);
         }
-        if (s.is(i, "half") && (s.is(i + 1, "gallon") || s.is(i + 1, "gallons") || (s.is(i + 1, "-") && (s.is(i + 2, "gallon") || s.is(i + 2, "gallons"))))) {
+        if (s.is(i, "half")
+                && (s.is(i + 1, "gallon")
+                        || s.is(i + 1, "gallons")
+                        || (s.is(i + 1, "-") && (s.is(i + 2, "gallon") || s.is(i + 2, "gallons"))))) {
             int next = s.is(i + 1, "-") ? i + 3 : i + 2;
-            return s.is(next, "of") || (next < s.size() && s.token(next).is("water")) ? Optional.empty() : found(s, JarSize.HALF_GALLON, next);
+            return s.is(next, "of") || (next < s.size() && s.token(next).is("water"))
+                    ? Optional.empty()
+                    : found(s, JarSize.HALF_GALLON, next);
         }
         if (s.is(i, "jelly") && (s.is(i + 1, "jar") || s.is(i + 1, "jars") || s.is(i + 1, "glasses"))) {
             return Optional.of(new Found(JarSize.HALF_PINT, i + 2));
@@ -120,23 +154,32 @@ final class JarMentions {
         }
         String unit = s.token(u).norm();
         if ((unit.equals("pint") || unit.equals("pints")) && (f.low() == 0.5 || f.low() == 0.25 || f.low() == 1.5)) {
-            JarSize jar = f.low() == 0.5 ? JarSize.HALF_PINT : f.low() == 1.5 ? JarSize.PINT_AND_HALF : JarSize.QUARTER_PINT;
+            JarSize jar =
+                    f.low() == 0.5 ? JarSize.HALF_PINT : f.low() == 1.5 ? JarSize.PINT_AND_HALF : JarSize.QUARTER_PINT;
             return isMeasure(s, u + 1) ? Optional.empty() : found(s, jar, u + 1);
         }
         boolean gallon = (unit.equals("gallon") || unit.equals("gal")) && f.low() == 0.5;
         int j = s.is(u + 1, "-") ? u + 2 : u + 1;
-        while (s.is(j, "mason") || s.is(j, "jelly") || s.is(j, "canning") || s.is(j, "glass") || s.is(j, "mouth") || s.is(j, "wide") || s.is(j, "regular") || s.is(j, ".")) {
+        while (s.is(j, "mason")
+                || s.is(j, "jelly")
+                || s.is(j, "canning")
+                || s.is(j, "glass")
+                || s.is(j, "mouth")
+                || s.is(j, "wide")
+                || s.is(j, "regular")
+                || s.is(j, ".")) {
             j++;
         }
         if (!(s.is(j, "jar") || s.is(j, "jars"))) {
             return Optional.empty();
         }
-        double ml = switch (unit) {
-            case "oz", "ounce", "ounces" -> f.low() * 29.57;
-            case "ml", "millilitre", "millilitres", "milliliter", "milliliters" -> f.low();
-            case "l", "litre", "liter", "litres", "liters" -> f.low() * 1000;
-            default -> gallon ? 1893 : 0;
-        };
+        double ml =
+                switch (unit) {
+                    case "oz", "ounce", "ounces" -> f.low() * 29.57;
+                    case "ml", "millilitre", "millilitres", "milliliter", "milliliters" -> f.low();
+                    case "l", "litre", "liter", "litres", "liters" -> f.low() * 1000;
+                    default -> gallon ? 1893 : 0;
+                };
         return ml == 0 ? Optional.empty() : Optional.of(new Found(nearest(ml), j + 1));
     }
 

@@ -33,10 +33,27 @@ final class Numbers {
             Map.entry("nineteen", 19),
             Map.entry("dozen", 12));
     private static final Map<String, Integer> TENS = Map.of(
-            "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety", 90);
+            "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
+            90);
     private static final Map<String, Double> PARTS = Map.of(
-            "half", 0.5, "third", 1 / 3.0, "thirds", 1 / 3.0, "quarter", 0.25, "quarters", 0.25, "fourth", 0.25,
-            "fourths", 0.25, "eighth", 0.125, "eighths", 0.125);
+            "half",
+            0.5,
+            "third",
+            1 / 3.0,
+            "thirds",
+            1 / 3.0,
+            "quarter",
+            0.25,
+            "quarters",
+            0.25,
+            "fourth",
+            0.25,
+            "fourths",
+            0.25,
+            "eighth",
+            0.125,
+            "eighths",
+            0.125);
 
     private Numbers() {}
 
@@ -51,7 +68,8 @@ final class Numbers {
         if (next + 1 < tokens.size() && isRangeSign(tokens, next)) {
             Optional<Figure> second = single(tokens, next + 1);
             if (second.isPresent() && second.get().low() > low.low()) {
-                return Optional.of(new Figure(low.low(), second.get().low(), second.get().next()));
+                return Optional.of(
+                        new Figure(low.low(), second.get().low(), second.get().next()));
             }
         }
         return first;
@@ -84,7 +102,11 @@ final class Numbers {
         boolean whole = raw.chars().allMatch(Character::isDigit);
         if (whole && next < tokens.size()) {
             // "1 1/2", "1-1/2", "1½", "1 and 1/2"
-            int f = tokens.get(next).is("-") || tokens.get(next).is("and") || tokens.get(next).is("&") ? next + 1 : next;
+            int f = tokens.get(next).is("-")
+                            || tokens.get(next).is("and")
+                            || tokens.get(next).is("&")
+                    ? next + 1
+                    : next;
             if (f < tokens.size()) {
                 Optional<Double> fraction = fraction(tokens.get(f));
                 if (fraction.isPresent()) {
@@ -127,7 +149,8 @@ final class Numbers {
             if (next < tokens.size() && tokens.get(next).is("of")) {
                 next++;
             }
-            if (next < tokens.size() && (tokens.get(next).is("a") || tokens.get(next).is("an"))) {
+            if (next < tokens.size()
+                    && (tokens.get(next).is("a") || tokens.get(next).is("an"))) {
                 next++;
             }
             if (w.equals("half") && next < tokens.size() && tokens.get(next).is("dozen")) {
@@ -156,7 +179,8 @@ final class Numbers {
         if (next < tokens.size() && tokens.get(next).is("dozen")) {
             return Optional.of(new Figure(value * 12, value * 12, next + 1));
         }
-        if (next < tokens.size() && (tokens.get(next).is("hundred") || tokens.get(next).is("thousand"))) {
+        if (next < tokens.size()
+                && (tokens.get(next).is("hundred") || tokens.get(next).is("thousand"))) {
             double scale = tokens.get(next).is("hundred") ? 100 : 1000;
             return Optional.of(new Figure(value * scale, value * scale, next + 1));
         }
@@ -165,7 +189,10 @@ final class Numbers {
         if (part < tokens.size() && PARTS.containsKey(tokens.get(part).norm()) && value < 8) {
             double fraction = value * PARTS.get(tokens.get(part).norm());
             int after = skipOf(tokens, part + 1);
-            after = after < tokens.size() && (tokens.get(after).is("a") || tokens.get(after).is("an")) ? after + 1 : after;
+            after = after < tokens.size()
+                            && (tokens.get(after).is("a") || tokens.get(after).is("an"))
+                    ? after + 1
+                    : after;
             return Optional.of(new Figure(fraction, fraction, after));
         }
         return Optional.of(andPart(tokens, value, next));
@@ -183,7 +210,10 @@ final class Numbers {
                 i++;
             }
             if (i < tokens.size() && PARTS.containsKey(tokens.get(i).norm())) {
-                return new Figure(value + many * PARTS.get(tokens.get(i).norm()), value + many * PARTS.get(tokens.get(i).norm()), i + 1);
+                return new Figure(
+                        value + many * PARTS.get(tokens.get(i).norm()),
+                        value + many * PARTS.get(tokens.get(i).norm()),
+                        i + 1);
             }
         }
         return new Figure(value, value, next);
@@ -206,7 +236,8 @@ final class Numbers {
             if (after < tokens.size() && tokens.get(after).is("of")) {
                 after = skipOf(tokens, after);
             }
-            if (after < tokens.size() && (tokens.get(after).is("a") || tokens.get(after).is("an"))) {
+            if (after < tokens.size()
+                    && (tokens.get(after).is("a") || tokens.get(after).is("an"))) {
                 after++;
             }
             return Optional.of(new Figure(PARTS.get(w), PARTS.get(w), after));

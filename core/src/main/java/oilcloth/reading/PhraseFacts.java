@@ -27,15 +27,19 @@ final class PhraseFacts {
     }
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
-            phrase("\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|"
+            phrase(
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
-            phrase("\\b(boil|boiled|boiling) (the |your |my |these |filled |full |sealed |closed )*(jars|pints|quarts|half[- ]pints)\\b(?![^.;]{0,30}(steril|empty))",
+            phrase(
+                    "\\b(boil|boiled|boiling) (the |your |my |these |filled |full |sealed |closed )*(jars|pints|quarts|half[- ]pints)\\b(?![^.;]{0,30}(steril|empty))",
                     CanningMethod.BOILING_WATER),
             phrase("\\b(steam[- ](canner|canned|canning|can)|atmospheric steam)\\b", CanningMethod.STEAM),
-            phrase("\\bpressure[- ]?(can\\w*|cook\\w*|process\\w*)|\\bpsi\\b|\\bpounds? (of )?pressure|\\blbs?\\.? (of )?pressure|# pressure|\\b(weighted|dial)[- ]gauge|\\bunder pressure\\b",
+            phrase(
+                    "\\bpressure[- ]?(can\\w*|cook\\w*|process\\w*)|\\bpsi\\b|\\bpounds? (of )?pressure|\\blbs?\\.? (of )?pressure|# pressure|\\b(weighted|dial)[- ]gauge|\\bunder pressure\\b",
                     CanningMethod.PRESSURE),
-            phrase("\\b(keeps?|kept|store|stored|goes?|put|place|live|lives?|keep them|keep it)\\b[^.;]{0,30}\\b(in|into) (the |my |our |a )?(fridge|refrigerator|icebox)\\b|\\brefrigerator (pickles?|jam|relish|salsa)|\\bfreezer (jam|pickles?|corn)\\b|\\b(freeze|frozen) in (freezer )?(bags|boxes|containers)|\\b(store|keep) in the freezer",
+            phrase(
+                    "\\b(keeps?|kept|store|stored|goes?|put|place|live|lives?|keep them|keep it)\\b[^.;]{0,30}\\b(in|into) (the |my |our |a )?(fridge|refrigerator|icebox)\\b|\\brefrigerator (pickles?|jam|relish|salsa)|\\bfreezer (jam|pickles?|corn)\\b|\\b(freeze|frozen) in (freezer )?(bags|boxes|containers)|\\b(store|keep) in the freezer",
                     CanningMethod.COLD_STORAGE));
 
     private static final Pattern OPEN_KETTLE = p(
@@ -47,16 +51,32 @@ final class PhraseFacts {
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bopen[- ]kettle\\b");
 
     private static final List<Phrase<Pack>> PACKS = List.of(
-            phrase("\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars", Pack.RAW),
-            phrase("\\bhot[- ]?pack(ed|ing|s)?\\b|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b", Pack.HOT));
+            phrase(
+                    "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
+                    Pack.RAW),
+            phrase(
+                    "\\bhot[- ]?pack(ed|ing|s)?\\b|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
+                    Pack.HOT));
 
-    private static final String POUR = "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
+    private static final String POUR =
+            "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
     private static final List<Phrase<String>> LIQUIDS = List.of(
-            phrase("\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water|juice)( added)?\\b|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing but (the )?tomatoes", "none"),
-            phrase(POUR + "[^.;]{0,60}\\btomato juice\\b|\\bin tomato juice\\b|\\btomato juice (over|to cover|to fill)", "juice"),
-            phrase(POUR + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water", "water"),
+            phrase(
+                    "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water|juice)( added)?\\b|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing but (the )?tomatoes",
+                    "none"),
+            phrase(
+                    POUR
+                            + "[^.;]{0,60}\\btomato juice\\b|\\bin tomato juice\\b|\\btomato juice (over|to cover|to fill)",
+                    "juice"),
+            phrase(
+                    POUR
+                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water",
+                    "water"),
             phrase(POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
-            phrase(POUR + "[^.;]{0,40}\\b(apple|grape|white grape|fruit|orange|pineapple) juice\\b|\\bin (apple|white grape|fruit) juice\\b", "fruit juice"),
+            phrase(
+                    POUR
+                            + "[^.;]{0,40}\\b(apple|grape|white grape|fruit|orange|pineapple) juice\\b|\\bin (apple|white grape|fruit) juice\\b",
+                    "fruit juice"),
             phrase(POUR + "[^.;]{0,40}\\b(broth|stock|meat juices)\\b", "broth"));
 
     /** Forms that name the product outright. */
@@ -76,63 +96,119 @@ final class PhraseFacts {
             phrase("\\bchutneys?\\b", "chutney"),
             phrase("\\bbrandied\\b", "brandied"),
             phrase("\\bbread[- ]and[- ]butter", "pickle"),
-            phrase("\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b", "pickle"),
+            phrase(
+                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
+                    "pickle"),
             phrase("\\b(sauer)?kraut\\b", "kraut"),
             phrase("\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle))", "soup"),
             phrase("\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) chili\\b|^chili\\b", "chili"),
-            phrase("\\bcider\\b(?! vinegar)|(?<!in )(?<!in tomato )(?<!in their own )(?<!own )(?<!in apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!in the )\\bjuice\\b|\\bgrape juice\\b", "juice"),
-            phrase("(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )\\bsyrup\\b", "syrup"),
+            phrase(
+                    "\\bcider\\b(?! vinegar)|(?<!in )(?<!in tomato )(?<!in their own )(?<!own )(?<!in apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!in the )\\bjuice\\b|\\bgrape juice\\b",
+                    "juice"),
+            phrase(
+                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )\\bsyrup\\b",
+                    "syrup"),
             phrase("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
             phrase("\\bpur[eé]e\\b|\\bbaby food\\b", "puree"),
             phrase("\\b(stock|broth)\\b", "stock"),
             phrase("\\bcrushed\\b", "crushed"),
-            phrase("\\b(whole|halved|halves|quartered|quarters|sliced|slices|chunks|cubes|cubed|pieces|spears|strips)\\b", "pieces"));
+            phrase(
+                    "\\b(whole|halved|halves|quartered|quarters|sliced|slices|chunks|cubes|cubed|pieces|spears|strips)\\b",
+                    "pieces"));
 
     /** Forms worth hearing in the body too; the others are only heard in the title ("syrup" may just cover the fruit). */
-    private static final List<String> BODY_FORMS = List.of("pie-filling", "jam", "jelly", "ketchup", "taco-sauce",
-            "pasta-sauce", "salsa", "relish", "chutney", "pickle", "kraut", "soup", "chili", "butter");
+    private static final List<String> BODY_FORMS = List.of(
+            "pie-filling",
+            "jam",
+            "jelly",
+            "ketchup",
+            "taco-sauce",
+            "pasta-sauce",
+            "salsa",
+            "relish",
+            "chutney",
+            "pickle",
+            "kraut",
+            "soup",
+            "chili",
+            "butter");
 
     private static final List<Phrase<String>> STYLES = List.of(
             phrase("\\bcrush(ed|ing)?\\b[^.;]{0,40}|\\bcrush\\b", "crushed"),
-            phrase("\\b(halve|halved|halves|left whole|leave (them )?whole|keep (them )?whole|whole (or halved |peeled |small |raw )?(tomato|peaches|pears|plums|figs)\\w*|cut in half|cut in halves)\\b", "pieces"),
-            phrase("\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|pur[eé]ed?|blend(ed)?( until| it| them) smooth|mash(ed)?|masher|immersion blender|stick blender)\\b", "milled"),
-            phrase("\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\bminced meat\\b|\\bsausage\\b", "ground"),
+            phrase(
+                    "\\b(halve|halved|halves|left whole|leave (them )?whole|keep (them )?whole|whole (or halved |peeled |small |raw )?(tomato|peaches|pears|plums|figs)\\w*|cut in half|cut in halves)\\b",
+                    "pieces"),
+            phrase(
+                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|pur[eé]ed?|blend(ed)?( until| it| them) smooth|mash(ed)?|masher|immersion blender|stick blender)\\b",
+                    "milled"),
+            phrase(
+                    "\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\bminced meat\\b|\\bsausage\\b",
+                    "ground"),
             phrase("\\b(chunks|cubes|cubed|strips|stew(ing)? meat|stew beef)\\b", "pieces"),
-            phrase("\\bbone[- ]in\\b|\\bwith (the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b", "bone-in"),
-            phrase("\\bboneless\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bone\\b|\\bremove (the |all )?bones\\b", "boneless"),
+            phrase(
+                    "\\bbone[- ]in\\b|\\bwith (the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b",
+                    "bone-in"),
+            phrase(
+                    "\\bboneless\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bone\\b|\\bremove (the |all )?bones\\b",
+                    "boneless"),
             phrase("\\bsmoked\\b(?! paprika)", "smoked"),
             phrase("\\bcream[- ]style\\b|\\bcreamed corn\\b", "cream-style"),
             phrase("\\bbaked beans\\b", "baked-beans"),
             phrase("\\b(molasses|tomato) sauce\\b|\\bpork and beans\\b", "sauced-beans"));
 
     private static final List<Cue> CUES = List.of(
-            new Cue(p("\\b(fill|filled|full|up|level)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"), 0, 0.125),
+            new Cue(
+                    p(
+                            "\\b(fill|filled|full|up|level)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
+                    0,
+                    0.125),
             new Cue(p("\\bjust (under|below|shy of) the (rim|top|brim)\\b"), 0.125, 0.25),
             new Cue(p("\\b(first|top) thread\\b"), 0.125, 0.375),
             new Cue(p("\\b(second|2nd) thread\\b|\\bbottom of the threads?\\b"), 0.375, 0.75),
-            new Cue(p("\\b(neck ring|ring of the neck|bottom of the neck|bead|collar|base of the neck|to the neck)\\b"), 0.75, 1.125),
-            new Cue(p("\\b(shoulders?|where the jar (starts to )?curves?)\\b(?![^.;]{0,10}(roast|pork|beef))"), 1.125, 1.625),
+            new Cue(
+                    p("\\b(neck ring|ring of the neck|bottom of the neck|bead|collar|base of the neck|to the neck)\\b"),
+                    0.75,
+                    1.125),
+            new Cue(
+                    p("\\b(shoulders?|where the jar (starts to )?curves?)\\b(?![^.;]{0,10}(roast|pork|beef))"),
+                    1.125,
+                    1.625),
             new Cue(p("\\b(a )?finger'?s?[- ]?(width|breadth)\\b|\\bone finger\\b"), 0.5, 0.875),
             new Cue(p("\\b(thumb joint|knuckle)\\b"), 0.875, 1.125),
             new Cue(p("\\btwo fingers\\b"), 1.25, 1.5));
 
     private static final Pattern DIAL = p("\\bdial\\b");
-    private static final Pattern WEIGHTED = p("\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
-    private static final Pattern VENTED = p("\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
-    private static final Pattern NOT_VENTED = p("\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b");
-    private static final Pattern DROPPED = p("\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|went down|dipped|sank)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)");
-    private static final Pattern RESTARTED = p("\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
-    private static final Pattern PARTIAL = p("\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b(half|partly|partially|two[- ]thirds|only|not quite|not) (full|filled)?|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
+    private static final Pattern WEIGHTED = p(
+            "\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
+    private static final Pattern VENTED = p(
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
+    private static final Pattern NOT_VENTED = p(
+            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b");
+    private static final Pattern DROPPED = p(
+            "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|went down|dipped|sank)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)");
+    private static final Pattern RESTARTED = p(
+            "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
+    private static final Pattern PARTIAL = p(
+            "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b(half|partly|partially|two[- ]thirds|only|not quite|not) (full|filled)?|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Pattern PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
-    private static final Pattern BUBBLES = p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
-    private static final Pattern STERILISE = p("\\bsterili[sz]\\w*\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
-    private static final Pattern PER_THOUSAND = p("\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
-    private static final Pattern INTO_CANNER = p("\\b(jars?|them|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b");
-    private static final Pattern OUT_OF_CANNER = p("\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
-    private static final Pattern FILLED = p("\\b(fill|filled|pack|packed|ladle|ladled|spoon|spooned|pour|poured|put|jarred)\\b[^.;]{0,50}\\b(in|into|to) (the |hot |clean |sterile |sterilized |warm |my |your |pint |quart |half[- ]pint |wide[- ]?mouth |canning |mason |jelly )*(jars?|pints?|quarts?|half[- ]pints?)\\b|\\b(fill|pack) (the |hot |clean |sterile |your )*(jars|pints|quarts|half[- ]pints)\\b|\\bheadspace\\b");
-    private static final Pattern COOK = p("\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saut[eé]\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
-    private static final Pattern COOKED_FOOD = p("\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
-    private static final Pattern SCALD = p("\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\bjars\\b");
+    private static final Pattern BUBBLES =
+            p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
+    private static final Pattern STERILISE =
+            p("\\bsterili[sz]\\w*\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
+    private static final Pattern PER_THOUSAND = p(
+            "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
+    private static final Pattern INTO_CANNER = p(
+            "\\b(jars?|them|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b");
+    private static final Pattern OUT_OF_CANNER = p(
+            "\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
+    private static final Pattern FILLED = p(
+            "\\b(fill|filled|pack|packed|ladle|ladled|spoon|spooned|pour|poured|put|jarred)\\b[^.;]{0,50}\\b(in|into|to) (the |hot |clean |sterile |sterilized |warm |my |your |pint |quart |half[- ]pint |wide[- ]?mouth |canning |mason |jelly )*(jars?|pints?|quarts?|half[- ]pints?)\\b|\\b(fill|pack) (the |hot |clean |sterile |your )*(jars|pints|quarts|half[- ]pints)\\b|\\bheadspace\\b");
+    private static final Pattern COOK = p(
+            "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saut[eé]\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
+    private static final Pattern COOKED_FOOD = p(
+            "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
+    private static final Pattern SCALD = p(
+            "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\bjars\\b");
 
     private static final Pattern MAKING = p(
             "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
@@ -144,7 +220,10 @@ final class PhraseFacts {
             if (draft.title.isEmpty() && draft.opening-- > 0) {
                 named(s, draft);
             }
-            forms(s, draft, FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList());
+            forms(
+                    s,
+                    draft,
+                    FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList());
         }
         for (Phrase<String> style : STYLES) {
             s.find(style.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(style.value(), r)));
@@ -164,15 +243,19 @@ final class PhraseFacts {
     /** "I made tomato juice": a letter without a title names its product after a verb of making, not in passing. */
     private static void named(Sentence s, Draft draft) {
         for (Phrase<String> form : FORMS) {
-            s.find(form.pattern()).filter(r -> {
-                int at = r.start() - s.range().start();
-                return MAKING.matcher(s.low().substring(Math.max(0, at - 44), at)).find();
-            }).ifPresent(r -> draft.facts.forms().add(Fact.read(form.value(), r)));
+            s.find(form.pattern())
+                    .filter(r -> {
+                        int at = r.start() - s.range().start();
+                        return MAKING.matcher(s.low().substring(Math.max(0, at - 44), at))
+                                .find();
+                    })
+                    .ifPresent(r -> draft.facts.forms().add(Fact.read(form.value(), r)));
         }
     }
 
     private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms) {
-        forms.forEach(f -> s.find(f.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(f.value(), r))));
+        forms.forEach(
+                f -> s.find(f.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(f.value(), r))));
     }
 
     private static void liquids(Sentence s, Draft draft) {
@@ -181,7 +264,8 @@ final class PhraseFacts {
             draft.facts.liquids().add(Fact.read("none", none.get()));
             return;
         }
-        LIQUIDS.stream().skip(1).forEach(l -> s.find(l.pattern()).ifPresent(r -> draft.facts.liquids().add(Fact.read(l.value(), r))));
+        LIQUIDS.stream().skip(1).forEach(l -> s.find(l.pattern())
+                .ifPresent(r -> draft.facts.liquids().add(Fact.read(l.value(), r))));
     }
 
     private static void canner(Sentence s, Draft draft) {
@@ -198,7 +282,9 @@ final class PhraseFacts {
             s.find(DROPPED).ifPresent(r -> draft.facts.pressureDropped(Fact.read(true, r)));
         }
         s.find(PER_THOUSAND).ifPresent(r -> {
-            String words = s.low().substring(r.start() - s.range().start(), r.end() - s.range().start());
+            String words = s.low()
+                    .substring(
+                            r.start() - s.range().start(), r.end() - s.range().start());
             double minutes = words.matches(".*\\b(2|two)\\b.*") ? 2 : 1;
             draft.facts.minutesPerThousandFeet(Fact.read(minutes, r));
         });
@@ -212,14 +298,18 @@ final class PhraseFacts {
         if (draft.facts.sterilised().isEmpty()) {
             s.find(STERILISE).ifPresent(r -> draft.facts.sterilised(Fact.read(oilcloth.measure.Minutes.of(0), r)));
         }
-        boolean filling = s.has(FILLED) || s.low().contains("fill") || s.low().contains("leave") || s.low().contains("leaving");
+        boolean filling = s.has(FILLED)
+                || s.low().contains("fill")
+                || s.low().contains("leave")
+                || s.low().contains("leaving");
         boolean water = s.low().contains("water in the") || s.low().contains("canner");
         if (draft.facts.headspace().isEmpty() && filling && !water) {
             for (Cue cue : CUES) {
                 Optional<Range> r = s.find(cue.pattern());
                 if (r.isPresent()) {
                     draft.facts.headspace(Fact.read(
-                            new HeadspaceStated(Headspace.ofInches(cue.least()), Headspace.ofInches(cue.most()), true), r.get()));
+                            new HeadspaceStated(Headspace.ofInches(cue.least()), Headspace.ofInches(cue.most()), true),
+                            r.get()));
                     break;
                 }
             }

@@ -25,12 +25,15 @@ public final class RecipeReader {
     private static final int TITLE_LENGTH = 90;
     private static final int ITEM_LENGTH = 160;
     private static final Pattern BULLET = Pattern.compile("^\\s*([-*•·–▢□+>]|\\[ ?\\])\\s+");
-    private static final Pattern GREETING = Pattern.compile("(?i)^(hi|hello|dear|good (morning|day|evening|afternoon)|thanks|thank you|greetings|to whom|from:|to:|date:|sent:|cc:|re: ?$)\\b.*");
+    private static final Pattern GREETING = Pattern.compile(
+            "(?i)^(hi|hello|dear|good (morning|day|evening|afternoon)|thanks|thank you|greetings|to whom|from:|to:|date:|sent:|cc:|re: ?$)\\b.*");
     private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
-    private static final Pattern MEASURED = Pattern.compile("(?i)[0-9½¼¾⅓⅔]\\s*(cups?|c\\.|tsp|tbsp|t\\.|lbs?|oz|qts?|pounds?|teaspoons?|tablespoons?|g|kg|ml)\\b|\\bto taste\\b");
-    private static final Pattern PROCESS_WORDS = Pattern.compile("(?i)\\b(process|canner|bath|headspace|psi|simmer|boil|pack|fill|pour|stir|add|combine|bring|wash|peel|cool|makes|yield)\\w*\\b");
+    private static final Pattern MEASURED = Pattern.compile(
+            "(?i)[0-9½¼¾⅓⅔]\\s*(cups?|c\\.|tsp|tbsp|t\\.|lbs?|oz|qts?|pounds?|teaspoons?|tablespoons?|g|kg|ml)\\b|\\bto taste\\b");
+    private static final Pattern PROCESS_WORDS = Pattern.compile(
+            "(?i)\\b(process|canner|bath|headspace|psi|simmer|boil|pack|fill|pour|stir|add|combine|bring|wash|peel|cool|makes|yield)\\w*\\b");
     private static final Pattern VINEGAR_PERCENT = Pattern.compile("(?i)vinegar|acidity|acetic");
 
     private final GuideSnapshot guide;
@@ -78,16 +81,27 @@ public final class RecipeReader {
 
     private boolean isTitle(String words) {
         String bare = SUBJECT.matcher(words).replaceFirst("").strip();
-        if (bare.isEmpty() || bare.length() > TITLE_LENGTH || GREETING.matcher(bare).matches() || bare.endsWith(",")) {
+        if (bare.isEmpty()
+                || bare.length() > TITLE_LENGTH
+                || GREETING.matcher(bare).matches()
+                || bare.endsWith(",")) {
             return false;
         }
         boolean labelled = SUBJECT.matcher(words).find();
-        boolean sentence = bare.endsWith(".") || bare.endsWith("?") || bare.endsWith("!") || bare.split("\\s+").length > 12;
+        boolean sentence =
+                bare.endsWith(".") || bare.endsWith("?") || bare.endsWith("!") || bare.split("\\s+").length > 12;
         Sentence s = new Sentence(bare, new Range(0, bare.length()), false);
         boolean names = !ingredients.foodsOf(s).isEmpty() || namesForm(bare);
-        boolean amount = Amounts.at(s.tokens(), 0).map(a -> a.unitSaid() || s.token(0).isNumber()).orElse(false);
+        boolean amount = Amounts.at(s.tokens(), 0)
+                .map(a -> a.unitSaid() || s.token(0).isNumber())
+                .orElse(false);
         boolean measured = MEASURED.matcher(bare).find();
-        return names && !amount && !measured && (labelled || !sentence) && !BULLET.matcher(words).find() && !HEADING.matcher(words).matches()
+        return names
+                && !amount
+                && !measured
+                && (labelled || !sentence)
+                && !BULLET.matcher(words).find()
+                && !HEADING.matcher(words).matches()
                 && !words.contains(";");
     }
 
@@ -125,17 +139,32 @@ public final class RecipeReader {
         if (at >= s.size()) {
             return false;
         }
-        if (s.token(at).isNumber() && (s.is(at + 1, ")") || (s.is(at + 1, ".") && at + 2 < s.size() && !s.token(at + 2).isNumber() && s.token(at).raw().length() <= 2))) {
+        if (s.token(at).isNumber()
+                && (s.is(at + 1, ")")
+                        || (s.is(at + 1, ".")
+                                && at + 2 < s.size()
+                                && !s.token(at + 2).isNumber()
+                                && s.token(at).raw().length() <= 2))) {
             return false;
         }
         Optional<Amounts.Found> amount = Amounts.at(s.tokens(), at);
         if (amount.isPresent() && (amount.get().unitSaid() || s.token(at).isNumber())) {
             int next = amount.get().next();
-            boolean time = next < s.size() && (s.token(next).norm().startsWith("min") || s.token(next).norm().startsWith("hour") || s.is(next, "hr") || s.is(next, "hrs"));
-            return !time && Sentences.of(text, line).size() <= 2 && !(words.length() > 60 && PROCESS_WORDS.matcher(words).results().count() > 1);
+            boolean time = next < s.size()
+                    && (s.token(next).norm().startsWith("min")
+                            || s.token(next).norm().startsWith("hour")
+                            || s.is(next, "hr")
+                            || s.is(next, "hrs"));
+            return !time
+                    && Sentences.of(text, line).size() <= 2
+                    && !(words.length() > 60
+                            && PROCESS_WORDS.matcher(words).results().count() > 1);
         }
         boolean shortLine = s.size() <= 8 && !PROCESS_WORDS.matcher(words).find();
-        return shortLine && (bullet || guide.lexicon().at(s.tokens(), at).isPresent()) && !words.endsWith("?") && !words.endsWith("!");
+        return shortLine
+                && (bullet || guide.lexicon().at(s.tokens(), at).isPresent())
+                && !words.endsWith("?")
+                && !words.endsWith("!");
     }
 
     private void sentence(Sentence s, Draft draft) {
@@ -174,11 +203,13 @@ public final class RecipeReader {
             }
         }
         for (Food absent : draft.absent) {
-            draft.ingredients.removeIf(i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
+            draft.ingredients.removeIf(
+                    i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
         }
     }
 
-    private static final Pattern LEFT_OUT = Pattern.compile("(?i)\\b(left out|leave out|skip(ped)?|omit(ted)?|forgot|did ?n[o']t (use|add)|didn'?t (use|add)|without)\\b");
+    private static final Pattern LEFT_OUT = Pattern.compile(
+            "(?i)\\b(left out|leave out|skip(ped)?|omit(ted)?|forgot|did ?n[o']t (use|add)|didn'?t (use|add)|without)\\b");
 
     private static boolean leftOut(String text, Ingredient ingredient) {
         return ingredient.amount().isEmpty() || LEFT_OUT.matcher(text).find();
@@ -189,7 +220,8 @@ public final class RecipeReader {
         for (Range line : Sentences.lines(text)) {
             for (Range sentence : Sentences.of(text, line)) {
                 String words = sentence.of(text).toLowerCase(java.util.Locale.ROOT);
-                if (VINEGAR_PERCENT.matcher(words).find() && IngredientFinder.percent(words).isPresent()) {
+                if (VINEGAR_PERCENT.matcher(words).find()
+                        && IngredientFinder.percent(words).isPresent()) {
                     return Optional.of(IngredientFinder.percent(words));
                 }
             }

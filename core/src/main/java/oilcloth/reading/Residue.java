@@ -9,8 +9,10 @@ import oilcloth.text.Range;
 final class Residue {
     private static final Pattern KITCHEN_SENTENCE = Pattern.compile(
             "\\b(add|stir|mix|put|pour|process|boil|simmer|cook|cup|cups|jar|jars|vinegar|sugar|salt|brine|fill|pack|leave|pressure|spoon|measure|canner|headspace)\\w*\\b");
-    private static final Pattern PREPOSITION = Pattern.compile("\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
-    private static final Pattern FILLER = Pattern.compile("^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them)\\b)+");
+    private static final Pattern PREPOSITION = Pattern.compile(
+            "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
+    private static final Pattern FILLER = Pattern.compile(
+            "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them)\\b)+");
 
     void read(Sentence s, Draft draft) {
         figures(s, draft);

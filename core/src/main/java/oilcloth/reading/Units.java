@@ -16,8 +16,18 @@ final class Units {
 
     static {
         put(Unit.TEASPOON, "tsp", "tsps", "teaspoon", "teaspoons", "teaspoonful", "teaspoonfuls", "tspn");
-        put(Unit.TABLESPOON, "tbsp", "tbsps", "tbs", "tb", "tblsp", "tablespoon", "tablespoons", "tablespoonful",
-                "tablespoonfuls", "tbspn");
+        put(
+                Unit.TABLESPOON,
+                "tbsp",
+                "tbsps",
+                "tbs",
+                "tb",
+                "tblsp",
+                "tablespoon",
+                "tablespoons",
+                "tablespoonful",
+                "tablespoonfuls",
+                "tbspn");
         put(Unit.CUP, "c", "cup", "cups", "cupful", "cupfuls", "cps");
         put(Unit.PINT, "pt", "pts", "pint", "pints");
         put(Unit.QUART, "qt", "qts", "quart", "quarts");
@@ -42,8 +52,23 @@ final class Units {
         put(Unit.BUNCH, "bunch", "bunches");
         put(Unit.HANDFUL, "handful", "handfuls");
         put(Unit.CAN, "can", "cans", "tin", "tins", "jar", "jars", "bottle", "bottles");
-        put(Unit.PACKAGE, "package", "packages", "pkg", "pkgs", "packet", "packets", "pouch", "pouches", "box", "boxes",
-                "bag", "bags", "envelope", "envelopes", "pack");
+        put(
+                Unit.PACKAGE,
+                "package",
+                "packages",
+                "pkg",
+                "pkgs",
+                "packet",
+                "packets",
+                "pouch",
+                "pouches",
+                "box",
+                "boxes",
+                "bag",
+                "bags",
+                "envelope",
+                "envelopes",
+                "pack");
         put(Unit.BUSHEL, "bushel", "bushels", "peck", "pecks", "crate", "crates", "lug", "lugs", "basket", "baskets");
     }
 
@@ -57,10 +82,19 @@ final class Units {
 
     static Optional<Found> at(List<Token> tokens, int at) {
         int i = at;
-        while (i < tokens.size() && (tokens.get(i).is("-") || tokens.get(i).is("heaping") || tokens.get(i).is("scant")
-                || tokens.get(i).is("level") || tokens.get(i).is("rounded") || tokens.get(i).is("good")
-                || tokens.get(i).is("generous") || tokens.get(i).is("full") || tokens.get(i).is("big")
-                || tokens.get(i).is("large") && i + 1 < tokens.size() && NAMES.get(tokens.get(i + 1).norm()) != null)) {
+        while (i < tokens.size()
+                && (tokens.get(i).is("-")
+                        || tokens.get(i).is("heaping")
+                        || tokens.get(i).is("scant")
+                        || tokens.get(i).is("level")
+                        || tokens.get(i).is("rounded")
+                        || tokens.get(i).is("good")
+                        || tokens.get(i).is("generous")
+                        || tokens.get(i).is("full")
+                        || tokens.get(i).is("big")
+                        || tokens.get(i).is("large")
+                                && i + 1 < tokens.size()
+                                && NAMES.get(tokens.get(i + 1).norm()) != null)) {
             i++;
         }
         if (i >= tokens.size()) {

@@ -33,7 +33,9 @@ public final class Assertions {
             case METHOD -> only(facts.methods(), CanningMethod.ofId(value).orElseThrow(() -> bad(assertion)));
             case JAR -> only(facts.jars(), JarSize.ofId(value).orElseThrow(() -> bad(assertion)));
             case JAR_COUNT -> {
-                JarSize jar = facts.jars().isEmpty() ? JarSize.PINT : facts.jars().get(0).value();
+                JarSize jar = facts.jars().isEmpty()
+                        ? JarSize.PINT
+                        : facts.jars().get(0).value();
                 double count = number(assertion);
                 facts.yield(Fact.asserted(new Yield(count, count, jar)));
             }

@@ -37,12 +37,20 @@ public record Context(
         }
 
         public static Optional<Stage> ofId(String id) {
-            return java.util.Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
+            return java.util.Arrays.stream(values())
+                    .filter(s -> s.id.equals(id))
+                    .findFirst();
         }
     }
 
     public static Context planning(Altitude altitude) {
-        return new Context(Optional.ofNullable(altitude), Optional.empty(), Optional.empty(), Stage.PLANNING, Optional.empty(), Instant.EPOCH);
+        return new Context(
+                Optional.ofNullable(altitude),
+                Optional.empty(),
+                Optional.empty(),
+                Stage.PLANNING,
+                Optional.empty(),
+                Instant.EPOCH);
     }
 
     public Context withStage(Stage other, Instant out, Instant clock) {

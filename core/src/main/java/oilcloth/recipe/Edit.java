@@ -205,8 +205,9 @@ public sealed interface Edit {
 
         @Override
         public Recipe apply(Recipe recipe) {
-            return recipe.withIngredients(
-                    recipe.ingredients().stream().filter(i -> !i.range().equals(at)).toList());
+            return recipe.withIngredients(recipe.ingredients().stream()
+                    .filter(i -> !i.range().equals(at))
+                    .toList());
         }
     }
 }

@@ -82,7 +82,11 @@ public final class Letter {
     private void jars() {
         review.jars().ifPresent(jars -> {
             String words = say.say(new Message("letter.jars", Map.of("advice", say.say(jars.why()))));
-            paragraphs.add(words + jars.by().map(t -> " " + say.say(new Message("letter.by", Map.of("time", TIME.format(t.atZone(zone)))))).orElse(""));
+            paragraphs.add(words
+                    + jars.by()
+                            .map(t -> " "
+                                    + say.say(new Message("letter.by", Map.of("time", TIME.format(t.atZone(zone))))))
+                            .orElse(""));
         });
         if (review.jars().isPresent() && review.jars().get().advice() == JarAdvice.Advice.DISCARD) {
             add("letter.symptoms");
@@ -90,7 +94,9 @@ public final class Letter {
     }
 
     private void changes() {
-        List<Finding> open = review.open().stream().filter(f -> f.severity().compareTo(Severity.CAUTION) >= 0).toList();
+        List<Finding> open = review.open().stream()
+                .filter(f -> f.severity().compareTo(Severity.CAUTION) >= 0)
+                .toList();
         if (open.isEmpty()) {
             return;
         }
@@ -107,7 +113,10 @@ public final class Letter {
             return;
         }
         Required r = review.required().get();
-        String title = review.placement().recipe().map(TestedRecipe::name).orElseGet(() -> review.subject().strictest().orElseThrow().title());
+        String title = review.placement()
+                .recipe()
+                .map(TestedRecipe::name)
+                .orElseGet(() -> review.subject().strictest().orElseThrow().title());
         Map<String, Object> args = Map.of(
                 "title", title,
                 "jar", r.jar().label(),
@@ -116,13 +125,23 @@ public final class Letter {
                 "psi", r.psi().isPresent() ? r.psi().getAsInt() : 0);
         boolean decided = r.least().equals(r.minutes());
         if (decided) {
-            add(r.psi().isPresent() ? "letter.process-psi" : r.method().id().equals("pressure") ? "letter.process-pressure" : "letter.process", args);
+            add(
+                    r.psi().isPresent()
+                            ? "letter.process-psi"
+                            : r.method().id().equals("pressure") ? "letter.process-pressure" : "letter.process",
+                    args);
         }
-        r.acidPerJar().ifPresent(acid -> add("letter.acid", Map.of("acid", acid, "jar", r.jar().label())));
+        r.acidPerJar()
+                .ifPresent(acid ->
+                        add("letter.acid", Map.of("acid", acid, "jar", r.jar().label())));
     }
 
     private void right() {
-        List<String> met = review.findings().stream().filter(f -> f.severity() == Severity.MET).map(f -> say.say(f.title())).distinct().toList();
+        List<String> met = review.findings().stream()
+                .filter(f -> f.severity() == Severity.MET)
+                .map(f -> say.say(f.title()))
+                .distinct()
+                .toList();
         if (!met.isEmpty()) {
             paragraphs.add(say.say(Message.of("letter.right")) + "\n\n- " + String.join("\n- ", met));
         }
@@ -149,8 +168,10 @@ public final class Letter {
     }
 
     private String line(oilcloth.check.Cited cited) {
-        String place = cited.source().place().isBlank() ? "" : ", " + cited.source().place();
-        String proof = say.say(Message.of(cited.proof() == Proof.UNREAD ? "letter.proof.unread" : "letter.proof.agrees"));
+        String place =
+                cited.source().place().isBlank() ? "" : ", " + cited.source().place();
+        String proof =
+                say.say(Message.of(cited.proof() == Proof.UNREAD ? "letter.proof.unread" : "letter.proof.agrees"));
         return cited.source().title() + ", " + cited.source().edition() + place + " (" + proof + ")";
     }
 }

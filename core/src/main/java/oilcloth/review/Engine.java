@@ -62,10 +62,15 @@ public final class Engine {
         Looked looked = look(recipe, context);
         List<Asked> asked = new ArrayList<>();
         for (Question question : looked.findings.questions()) {
-            asked.add(new Asked(question, question.answers().stream()
-                    .map(a -> new Asked.Answered(a.text(), a.assertion(),
-                            look(Assertions.apply(recipe, List.of(a.assertion()), guide), context).call()))
-                    .toList()));
+            asked.add(new Asked(
+                    question,
+                    question.answers().stream()
+                            .map(a -> new Asked.Answered(
+                                    a.text(),
+                                    a.assertion(),
+                                    look(Assertions.apply(recipe, List.of(a.assertion()), guide), context)
+                                            .call()))
+                            .toList()));
         }
         Call call = looked.call();
         Call gravest = looked.subject.kind().isGrave() ? Call.STOP : Call.CORRECT;
@@ -75,7 +80,9 @@ public final class Engine {
         }
         asked.sort(Comparator.comparing((Asked a) -> a.worst(gravest)).reversed());
         List<Finding> findings = new ArrayList<>(looked.findings.found());
-        findings.sort(Comparator.comparingInt((Finding f) -> f.evidence().isEmpty() ? Integer.MAX_VALUE : f.evidence().get(0).start())
+        findings.sort(Comparator.comparingInt((Finding f) -> f.evidence().isEmpty()
+                        ? Integer.MAX_VALUE
+                        : f.evidence().get(0).start())
                 .thenComparing(Comparator.comparing(Finding::severity).reversed()));
         return new Review(
                 looked.subject,
@@ -108,8 +115,13 @@ public final class Engine {
             try {
                 check.look(subject, findings);
             } catch (RuntimeException e) {
-                findings.ask(new Question("ask.check-failed",
-                        new Message("ask.check-failed", Map.of("code", check.info().code())), List.of(check.info().code()), List.of(), List.of()));
+                findings.ask(new Question(
+                        "ask.check-failed",
+                        new Message(
+                                "ask.check-failed", Map.of("code", check.info().code())),
+                        List.of(check.info().code()),
+                        List.of(),
+                        List.of()));
             }
         }
         Needs.ask(subject, findings);

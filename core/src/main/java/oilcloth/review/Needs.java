@@ -46,26 +46,49 @@ final class Needs {
             fill(s, out);
             lime(s, out);
         } else {
-            out.ask(new Question("ask.placing", Message.of(s.produce().isEmpty() ? "ask.placing.food" : "ask.placing"), List.of(), List.of(), List.of()));
+            out.ask(new Question(
+                    "ask.placing",
+                    Message.of(s.produce().isEmpty() ? "ask.placing.food" : "ask.placing"),
+                    List.of(),
+                    List.of(),
+                    List.of()));
         }
         unlisted(s, out);
         unread(s, out);
     }
 
     private static Question plain(String code, Message text, List<String> couldBecome, Fact<?> fact) {
-        return new Question(code, text, couldBecome, List.of(), fact == null ? List.of() : fact.range().map(List::of).orElse(List.of()));
+        return new Question(
+                code,
+                text,
+                couldBecome,
+                List.of(),
+                fact == null ? List.of() : fact.range().map(List::of).orElse(List.of()));
     }
 
     private static void method(Subject s, Findings out) {
         Optional<CanningMethod> method = s.method();
         if (method.isEmpty()) {
-            List<Question.Answer> answers = Stream.of(CanningMethod.BOILING_WATER, CanningMethod.PRESSURE, CanningMethod.OPEN_KETTLE)
-                    .map(m -> new Question.Answer(Message.of("ask.method." + m.id()), new Assertion(Assertion.Field.METHOD, m.id())))
+            List<Question.Answer> answers = Stream.of(
+                            CanningMethod.BOILING_WATER, CanningMethod.PRESSURE, CanningMethod.OPEN_KETTLE)
+                    .map(m -> new Question.Answer(
+                            Message.of("ask.method." + m.id()), new Assertion(Assertion.Field.METHOD, m.id())))
                     .toList();
-            out.ask(new Question("ask.method", Message.of("ask.method"), List.of("method.low-acid-boiling", "method.open-kettle"), answers, List.of()));
+            out.ask(new Question(
+                    "ask.method",
+                    Message.of("ask.method"),
+                    List.of("method.low-acid-boiling", "method.open-kettle"),
+                    answers,
+                    List.of()));
         } else if (method.get() == CanningMethod.COLD_STORAGE) {
-            out.ask(plain("ask.cold-storage", Message.of("ask.cold-storage"), List.of(),
-                    s.facts().methods().stream().filter(m -> m.value() == CanningMethod.COLD_STORAGE).findFirst().orElse(null)));
+            out.ask(plain(
+                    "ask.cold-storage",
+                    Message.of("ask.cold-storage"),
+                    List.of(),
+                    s.facts().methods().stream()
+                            .filter(m -> m.value() == CanningMethod.COLD_STORAGE)
+                            .findFirst()
+                            .orElse(null)));
         }
     }
 
@@ -75,9 +98,12 @@ final class Needs {
             s.placement().open().forEach(p -> offered.addAll(p.jars()));
             offered.add(JarSize.QUART);
             List<Question.Answer> answers = offered.stream()
-                    .map(j -> new Question.Answer(new Message("ask.jar.answer", Map.of("jar", j.label())), new Assertion(Assertion.Field.JAR, j.id())))
+                    .map(j -> new Question.Answer(
+                            new Message("ask.jar.answer", Map.of("jar", j.label())),
+                            new Assertion(Assertion.Field.JAR, j.id())))
                     .toList();
-            out.ask(new Question("ask.jar", Message.of("ask.jar"), List.of("time.short", "time.jar"), answers, List.of()));
+            out.ask(new Question(
+                    "ask.jar", Message.of("ask.jar"), List.of("time.short", "time.jar"), answers, List.of()));
         }
     }
 
@@ -88,21 +114,38 @@ final class Needs {
             return;
         }
         List<JarSize> jars = s.jars().isEmpty() ? open.get(0).jars() : List.copyOf(s.jars());
-        boolean differ = jars.stream().anyMatch(j -> Requirement.of(s.rows(j), s.altitude()).map(r -> !r.isOne() && !covered(s, r)).orElse(false));
-        boolean rowsDiffer = s.altitude().isPresent() || jars.stream().anyMatch(j -> s.rows(j).stream().map(ProcessRow::minutes).distinct().count() > 1);
+        boolean differ = jars.stream().anyMatch(j -> Requirement.of(s.rows(j), s.altitude())
+                .map(r -> !r.isOne() && !covered(s, r))
+                .orElse(false));
+        boolean rowsDiffer = s.altitude().isPresent()
+                || jars.stream()
+                        .anyMatch(j -> s.rows(j).stream()
+                                        .map(ProcessRow::minutes)
+                                        .distinct()
+                                        .count()
+                                > 1);
         if (!differ || !rowsDiffer) {
             return;
         }
-        String bounds = jars.stream().flatMap(j -> Requirement.of(s.rows(j), s.altitude()).stream()).map(Requirement::words).findFirst().orElse("");
+        String bounds = jars.stream()
+                .flatMap(j -> Requirement.of(s.rows(j), s.altitude()).stream())
+                .map(Requirement::words)
+                .findFirst()
+                .orElse("");
         if (open.stream().map(Process::pack).distinct().count() > 1) {
             out.ask(choice("ask.pack", Assertion.Field.PACK, List.of("hot", "raw"), bounds));
         }
         Set<String> ids = new LinkedHashSet<>(open.stream().map(Process::id).toList());
-        List<String> liquids = Stream.of("water", "juice", "none").filter(l -> ids.stream().anyMatch(i -> names(i, l))).toList();
+        List<String> liquids = Stream.of("water", "juice", "none")
+                .filter(l -> ids.stream().anyMatch(i -> names(i, l)))
+                .toList();
         if (liquids.size() > 1) {
             out.ask(choice("ask.liquid", Assertion.Field.LIQUID, liquids, bounds));
         }
-        Set<String> forms = new LinkedHashSet<>(s.guide().placing().stream().filter(r -> open.contains(r.process())).map(r -> r.form()).toList());
+        Set<String> forms = new LinkedHashSet<>(s.guide().placing().stream()
+                .filter(r -> open.contains(r.process()))
+                .map(r -> r.form())
+                .toList());
         if (forms.size() > 1) {
             out.ask(choice("ask.form", Assertion.Field.FORM, List.copyOf(forms), bounds));
         }
@@ -113,12 +156,19 @@ final class Needs {
     }
 
     private static boolean covered(Subject s, Requirement r) {
-        return !s.facts().times().isEmpty() && s.facts().times().stream().allMatch(t -> t.value().least().compareTo(r.most()) >= 0);
+        return !s.facts().times().isEmpty()
+                && s.facts().times().stream().allMatch(t -> t.value().least().compareTo(r.most()) >= 0);
     }
 
     private static Question choice(String code, Assertion.Field field, List<String> values, String bounds) {
-        return new Question(code, new Message(code, Map.of("bounds", bounds)), List.of("time.short"),
-                values.stream().map(v -> new Question.Answer(Message.of(code + "." + v), new Assertion(field, v))).toList(), List.of());
+        return new Question(
+                code,
+                new Message(code, Map.of("bounds", bounds)),
+                List.of("time.short"),
+                values.stream()
+                        .map(v -> new Question.Answer(Message.of(code + "." + v), new Assertion(field, v)))
+                        .toList(),
+                List.of());
     }
 
     private static void proportions(Subject s, Findings out) {
@@ -137,8 +187,13 @@ final class Needs {
         if (tested.get().isPacked() || tested.get().isFermented()) {
             return;
         }
-        p.unmeasured().forEach(i -> out.ask(new Question("ask.amount",
-                new Message("ask.amount", Map.of("food", i.food().name())), List.of("ingredient.low-acid-raised"), List.of(), List.of(i.range()))));
+        p.unmeasured()
+                .forEach(i -> out.ask(new Question(
+                        "ask.amount",
+                        new Message("ask.amount", Map.of("food", i.food().name())),
+                        List.of("ingredient.low-acid-raised"),
+                        List.of(),
+                        List.of(i.range()))));
         if (p.isIncomparable() && p.acidTestedCups() == 0) {
             out.ask(plain("ask.amount", Message.of("ask.amounts"), List.of("ingredient.low-acid-raised"), null));
         }
@@ -147,15 +202,29 @@ final class Needs {
     /** Water beyond the tested share thins the acid, or the heat penetration nobody measured with it. */
     private static void water(Subject s, TestedRecipe tested, Proportions p, Findings out) {
         double allowed = tested.ingredients().stream()
-                .filter(l -> !l.aside() && l.role().equals("water") && l.amount().isPresent())
-                .mapToDouble(l -> l.amount().get().high() * l.amount().get().unit().inBase())
-                .sum() * p.scale() * Proportions.TOLERANCE;
+                        .filter(l -> !l.aside()
+                                && l.role().equals("water")
+                                && l.amount().isPresent())
+                        .mapToDouble(l -> l.amount().get().high()
+                                * l.amount().get().unit().inBase())
+                        .sum()
+                * p.scale()
+                * Proportions.TOLERANCE;
         List<Ingredient> waters = s.recipe().inJar().stream()
-                .filter(i -> i.food().name().equals("water") && i.amount().isPresent() && i.perJar().isEmpty())
+                .filter(i -> i.food().name().equals("water")
+                        && i.amount().isPresent()
+                        && i.perJar().isEmpty())
                 .toList();
-        double poured = waters.stream().mapToDouble(i -> i.leastVolume().map(Volume::millilitres).orElse(0.0)).sum();
+        double poured = waters.stream()
+                .mapToDouble(i -> i.leastVolume().map(Volume::millilitres).orElse(0.0))
+                .sum();
         if (poured > allowed + Volume.ofCups(0.25).millilitres()) {
-            out.ask(new Question("ask.water", Message.of("ask.water"), List.of("acid.brine-weak"), List.of(), waters.stream().map(Ingredient::range).toList()));
+            out.ask(new Question(
+                    "ask.water",
+                    Message.of("ask.water"),
+                    List.of("acid.brine-weak"),
+                    List.of(),
+                    waters.stream().map(Ingredient::range).toList()));
         }
     }
 
@@ -185,12 +254,15 @@ final class Needs {
         return s.recipe().ingredients().stream()
                 .filter(i -> salt ? i.food().kind() == FoodClass.SALT : i.food().kind() == FoodClass.VEGETABLE)
                 .filter(i -> i.food().gramsPerCup().isPresent())
-                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0) * i.food().gramsPerCup().getAsDouble())
+                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0)
+                        * i.food().gramsPerCup().getAsDouble())
                 .sum();
     }
 
     private static void proof(Subject s, Findings out) {
-        ProcessRow row = s.jars().stream().findFirst().flatMap(j -> s.rows(j).stream().findFirst())
+        ProcessRow row = s.jars().stream()
+                .findFirst()
+                .flatMap(j -> s.rows(j).stream().findFirst())
                 .orElse(s.strictest().orElseThrow().anyRow());
         Confidence recipe = s.placement().recipe().map(TestedRecipe::confidence).orElse(Confidence.HIGH);
         if ((row.confidence() != Confidence.HIGH || recipe != Confidence.HIGH) && row.proof() == Proof.UNREAD) {
@@ -201,7 +273,10 @@ final class Needs {
     /** Soup is tested half solids, half broth. */
     private static void fill(Subject s, Findings out) {
         boolean soup = s.placement().first().map(p -> p.id().startsWith("soup")).orElse(false);
-        boolean half = java.util.regex.Pattern.compile("(?i)\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)").matcher(s.recipe().text()).find();
+        boolean half = java.util.regex.Pattern.compile(
+                        "(?i)\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)")
+                .matcher(s.recipe().text())
+                .find();
         if (soup && !half) {
             out.ask(plain("ask.soup-fill", Message.of("ask.soup-fill"), List.of("time.short"), null));
         }
@@ -209,9 +284,19 @@ final class Needs {
 
     /** Lime left in the vegetables takes the acid away: three rinses, each with a soak. */
     private static void lime(Subject s, Findings out) {
-        boolean rinsed = java.util.regex.Pattern.compile("(?i)\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)").matcher(s.recipe().text()).find();
-        s.recipe().ingredients().stream().filter(i -> i.food().name().equals("pickling lime") && !rinsed).findFirst()
-                .ifPresent(i -> out.ask(new Question("ask.lime", Message.of("ask.lime"), List.of("ingredient.lime"), List.of(), List.of(i.range()))));
+        boolean rinsed = java.util.regex.Pattern.compile(
+                        "(?i)\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)")
+                .matcher(s.recipe().text())
+                .find();
+        s.recipe().ingredients().stream()
+                .filter(i -> i.food().name().equals("pickling lime") && !rinsed)
+                .findFirst()
+                .ifPresent(i -> out.ask(new Question(
+                        "ask.lime",
+                        Message.of("ask.lime"),
+                        List.of("ingredient.lime"),
+                        List.of(),
+                        List.of(i.range()))));
     }
 
     /** Fail safe: an ingredient the process does not list is never passed over, whatever the other checks make of it. */
@@ -219,24 +304,49 @@ final class Needs {
         for (Ingredient i : s.placement().unlisted()) {
             boolean reported = out.found().stream().anyMatch(f -> f.evidence().contains(i.range()));
             if (!reported) {
-                out.ask(new Question("ask.unlisted", new Message("ask.unlisted", Map.of("food", i.food().name())),
-                        List.of("ingredient.added"), List.of(), List.of(i.range())));
+                out.ask(new Question(
+                        "ask.unlisted",
+                        new Message("ask.unlisted", Map.of("food", i.food().name())),
+                        List.of("ingredient.added"),
+                        List.of(),
+                        List.of(i.range())));
             }
         }
         for (Ingredient i : s.recipe().inJar()) {
-            boolean vague = i.food().name().equals("vegetables") || i.food().name().equals("fruit");
+            boolean vague =
+                    i.food().name().equals("vegetables") || i.food().name().equals("fruit");
             if (vague && i.amount().isPresent()) {
-                out.ask(new Question("ask.unlisted", new Message("ask.unlisted", Map.of("food", i.food().name())),
-                        List.of("ingredient.added"), List.of(), List.of(i.range())));
+                out.ask(new Question(
+                        "ask.unlisted",
+                        new Message("ask.unlisted", Map.of("food", i.food().name())),
+                        List.of("ingredient.added"),
+                        List.of(),
+                        List.of(i.range())));
             }
         }
     }
 
     private static void unread(Subject s, Findings out) {
-        s.recipe().unread().stream().filter(Unread::bears).limit(MOST_UNREAD).forEach(u -> out.ask(new Question("ask.unread",
-                new Message("ask.unread", Map.of("words", u.range().of(s.recipe().text()))), List.of("ingredient.added"), List.of(), List.of(u.range()))));
-        if (Facts.values(s.facts().jars()).size() > 1 && s.facts().times().size() == 1 && s.facts().times().get(0).value().jar().isPresent() && s.facts().yield().isEmpty()) {
-            out.ask(plain("ask.jar", Message.of("ask.jar"), List.of("time.short"), s.facts().times().get(0)));
+        s.recipe().unread().stream()
+                .filter(Unread::bears)
+                .limit(MOST_UNREAD)
+                .forEach(u -> out.ask(new Question(
+                        "ask.unread",
+                        new Message(
+                                "ask.unread",
+                                Map.of("words", u.range().of(s.recipe().text()))),
+                        List.of("ingredient.added"),
+                        List.of(),
+                        List.of(u.range()))));
+        if (Facts.values(s.facts().jars()).size() > 1
+                && s.facts().times().size() == 1
+                && s.facts().times().get(0).value().jar().isPresent()
+                && s.facts().yield().isEmpty()) {
+            out.ask(plain(
+                    "ask.jar",
+                    Message.of("ask.jar"),
+                    List.of("time.short"),
+                    s.facts().times().get(0)));
         }
     }
 }

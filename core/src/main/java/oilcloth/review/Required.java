@@ -50,22 +50,40 @@ public record Required(
             return Optional.empty();
         }
         Process process = s.strictest().orElseThrow();
-        JarSize jar = s.jars().stream().filter(j -> process.rowFor(j).isPresent()).findFirst().orElse(process.rows().firstKey());
+        JarSize jar = s.jars().stream()
+                .filter(j -> process.rowFor(j).isPresent())
+                .findFirst()
+                .orElse(process.rows().firstKey());
         ProcessRow row = process.rowFor(jar).orElseThrow();
         Optional<Requirement> all = Requirement.of(s.rows(jar), s.altitude());
         boolean known = s.altitude().isPresent() || row.isPressure();
         Optional<Minutes> minutes = known ? all.map(Requirement::most) : Optional.empty();
         Optional<String> acid = process.needsAcidPerJar() && !s.acidRules().isEmpty()
-                ? Optional.of(AcidWords.forms(s.acidRules(), jar)) : Optional.empty();
+                ? Optional.of(AcidWords.forms(s.acidRules(), jar))
+                : Optional.empty();
         Gauge gauge = s.gauge().orElse(Gauge.DIAL);
-        OptionalInt psi = row.isPressure() && s.altitude().isPresent() ? row.psiAt(gauge, s.altitude().get()) : OptionalInt.empty();
-        boolean sterilise = !row.isPressure() && minutes.map(Sterilising::needed).orElse(Sterilising.needed(row.least()));
-        return Optional.of(new Required(process.method(), jar, all.map(Requirement::least), minutes, psi, row.headspace(), acid, sterilise,
-                ladder(s, row, gauge), s.cite(row)));
+        OptionalInt psi = row.isPressure() && s.altitude().isPresent()
+                ? row.psiAt(gauge, s.altitude().get())
+                : OptionalInt.empty();
+        boolean sterilise =
+                !row.isPressure() && minutes.map(Sterilising::needed).orElse(Sterilising.needed(row.least()));
+        return Optional.of(new Required(
+                process.method(),
+                jar,
+                all.map(Requirement::least),
+                minutes,
+                psi,
+                row.headspace(),
+                acid,
+                sterilise,
+                ladder(s, row, gauge),
+                s.cite(row)));
     }
 
     private static List<Rung> ladder(Subject s, ProcessRow row, Gauge gauge) {
-        List<Integer> bands = !row.isPressure() ? ProcessRow.BOILING_BANDS : gauge == Gauge.DIAL ? ProcessRow.DIAL_BANDS : ProcessRow.WEIGHTED_BANDS;
+        List<Integer> bands = !row.isPressure()
+                ? ProcessRow.BOILING_BANDS
+                : gauge == Gauge.DIAL ? ProcessRow.DIAL_BANDS : ProcessRow.WEIGHTED_BANDS;
         int here = s.altitude().map(a -> ProcessRow.band(bands, a)).orElse(-1);
         return java.util.stream.IntStream.range(0, bands.size())
                 .mapToObj(i -> new Rung(

@@ -53,7 +53,9 @@ public record Review(
 
     /** True when nothing in the text looks like food being preserved: the caller should say so and stop. */
     public boolean isNoRecipe() {
-        return subject.produce().isEmpty() && recipe().ingredients().isEmpty() && recipe().facts().times().isEmpty()
+        return subject.produce().isEmpty()
+                && recipe().ingredients().isEmpty()
+                && recipe().facts().times().isEmpty()
                 && recipe().facts().methods().isEmpty();
     }
 

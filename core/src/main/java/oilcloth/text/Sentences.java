@@ -8,9 +8,9 @@ import java.util.Set;
 /** Cuts a text into lines, and a line of prose into sentences, leaving "tsp." and "1.5" whole. */
 public final class Sentences {
     private static final Set<String> ABBREVIATIONS = Set.of(
-            "tsp", "tbsp", "tbs", "tb", "oz", "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min", "mins",
-            "hr", "hrs", "ft", "gal", "approx", "mr", "mrs", "ms", "dr", "st", "no", "vs", "elev", "alt", "appx", "sm",
-            "med", "lg");
+            "tsp", "tbsp", "tbs", "tb", "oz", "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min",
+            "mins", "hr", "hrs", "ft", "gal", "approx", "mr", "mrs", "ms", "dr", "st", "no", "vs", "elev", "alt",
+            "appx", "sm", "med", "lg");
 
     private Sentences() {}
 
@@ -45,7 +45,9 @@ public final class Sentences {
 
     private static boolean endsSentence(String text, Range line, int dot) {
         int next = dot + 1;
-        if (next < line.end() && !Character.isWhitespace(text.charAt(next)) && text.charAt(next) != ')'
+        if (next < line.end()
+                && !Character.isWhitespace(text.charAt(next))
+                && text.charAt(next) != ')'
                 && text.charAt(next) != '"') {
             return false;
         }

@@ -49,7 +49,9 @@ public final class Tokens {
         }
         boolean digitNext = j + 1 < end && isDigit(text.charAt(j + 1));
         if (c == '.') {
-            return digitNext && text.indexOf('.', start) == j && text.substring(start, j).indexOf('/') < 0;
+            return digitNext
+                    && text.indexOf('.', start) == j
+                    && text.substring(start, j).indexOf('/') < 0;
         }
         // 5,200 but not "3,4": a thousands comma has exactly three digits after it
         if (c == ',') {

@@ -22,18 +22,26 @@ public class RecipeReaderTest {
 
     /** For other tests that need a figure as cooks write it. */
     public static double figure(String words) {
-        return Numbers.at(Tokens.of(words, new Range(0, words.length())), 0).orElseThrow().low();
+        return Numbers.at(Tokens.of(words, new Range(0, words.length())), 0)
+                .orElseThrow()
+                .low();
     }
 
     private static String line(String text) {
         return READER.read("Recipe\n\n" + text).ingredients().stream()
-                .map(i -> i.food().name() + "=" + i.amount().map(a -> a.toString()).orElse("some") + (i.perJar().isPresent() ? "/jar" : "") + (i.aside() ? " aside" : ""))
+                .map(i -> i.food().name() + "="
+                        + i.amount().map(a -> a.toString()).orElse("some")
+                        + (i.perJar().isPresent() ? "/jar" : "") + (i.aside() ? " aside" : ""))
                 .reduce((a, b) -> a + "; " + b)
                 .orElse("");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
             2 1/2 cups sugar | 2.5
             2½ cups sugar | 2.5
             2 ½ cups sugar | 2.5
@@ -55,7 +63,11 @@ public class RecipeReaderTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
             12 lbs. pears, peeled and cored | pear=12 lb
             2 qts chopped green tomatoes | tomato, green=2 quarts
             1/2 cup apple cider vinegar, 5% | vinegar, cider 5%=½ cup
@@ -81,37 +93,51 @@ public class RecipeReaderTest {
 
     @Test
     void runOnParagraphs() {
-        Recipe recipe = READER.read("take 4 cups vinegar and 4 cups water with half a cup of canning salt, bring to a boil, pour over the okra in the jars");
-        assertThat(recipe.ingredients()).extracting(i -> i.food().name()).containsExactly("vinegar, white 5%", "water", "salt, canning", "okra");
+        Recipe recipe = READER.read(
+                "take 4 cups vinegar and 4 cups water with half a cup of canning salt, bring to a boil, pour over the okra in the jars");
+        assertThat(recipe.ingredients())
+                .extracting(i -> i.food().name())
+                .containsExactly("vinegar, white 5%", "water", "salt, canning", "okra");
     }
 
     @Test
     void aFoodNamedAgainIsTheSameFood() {
-        Recipe recipe = READER.read("Figs\n\n6 lb figs\n2 Tbsp bottled lemon juice per quart\n\nAdd 2 Tbsp lemon juice to each quart. Fill with the figs.");
+        Recipe recipe = READER.read(
+                "Figs\n\n6 lb figs\n2 Tbsp bottled lemon juice per quart\n\nAdd 2 Tbsp lemon juice to each quart. Fill with the figs.");
         assertThat(recipe.ingredients()).hasSize(2);
     }
 
     @Test
     void leftOutIsNotPutIn() {
-        assertThat(line("I did not add any vinegar and there is no flour in it. Peaches only.")).isEqualTo("peach, yellow=some");
+        assertThat(line("I did not add any vinegar and there is no flour in it. Peaches only."))
+                .isEqualTo("peach, yellow=some");
         assertThat(line("Don't forget the vinegar!")).isEqualTo("vinegar, white 5%=some");
     }
 
     @Test
     void foodsNamedInPassingAreNoIngredients() {
-        assertThat(READER.read("Bread and butter pickles\n\n6 lb cucumbers\n\nServe with roast pork. My grandmother loved apples.").ingredients())
-                .extracting(i -> i.food().name()).containsExactly("cucumber, pickling");
+        assertThat(READER.read(
+                                "Bread and butter pickles\n\n6 lb cucumbers\n\nServe with roast pork. My grandmother loved apples.")
+                        .ingredients())
+                .extracting(i -> i.food().name())
+                .containsExactly("cucumber, pickling");
     }
 
     @Test
     void whatIsNotUnderstoodIsListed() {
         Recipe recipe = READER.read("Beets\n\n7 lb beets\n2 cups frobnicate\n\nStir in the whatsit.");
         assertThat(recipe.unread()).allMatch(u -> u.bears());
-        assertThat(recipe.unread()).extracting(u -> u.range().of(recipe.text())).containsExactly("2 cups frobnicate", "whatsit");
+        assertThat(recipe.unread())
+                .extracting(u -> u.range().of(recipe.text()))
+                .containsExactly("2 cups frobnicate", "whatsit");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
             Process pints 25 minutes in a boiling water canner. | 25
             Simmer 20 minutes, pack, then process 35 min. in the canner. | 35
             BWB for 10 min | 10
@@ -123,23 +149,33 @@ public class RecipeReaderTest {
             20 minutes in a boiling-water bath | 20
             """)
     void processTimesAmongOtherTimes(String text, int minutes) {
-        assertThat(READER.read("Pears\n\nSome pears.\n" + text).facts().times()).extracting(t -> t.value().least().value()).containsExactly(minutes);
+        assertThat(READER.read("Pears\n\nSome pears.\n" + text).facts().times())
+                .extracting(t -> t.value().least().value())
+                .containsExactly(minutes);
     }
 
     @Test
     void cookingTimesAreNoProcess() {
-        Recipe recipe = READER.read("Pears\n\nBoil pears 5 minutes. Blanch in boiling water for 1 minute. Let rest 10 minutes. Cool 24 hours.");
+        Recipe recipe = READER.read(
+                "Pears\n\nBoil pears 5 minutes. Blanch in boiling water for 1 minute. Let rest 10 minutes. Cool 24 hours.");
         assertThat(recipe.facts().times()).isEmpty();
     }
 
     @Test
     void timesByJar() {
         Recipe recipe = READER.read("Beets\n\nProcess pints 30 minutes, quarts 35 minutes in a pressure canner.");
-        assertThat(recipe.facts().times()).extracting(t -> t.value().jar().orElseThrow() + " " + t.value().least().value()).containsExactly("PINT 30", "QUART 35");
+        assertThat(recipe.facts().times())
+                .extracting(t ->
+                        t.value().jar().orElseThrow() + " " + t.value().least().value())
+                .containsExactly("PINT 30", "QUART 35");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
             leaving 1/2 inch headspace | 0.5 | 0.5
             leave an inch at the top | 1 | 1
             fill to within 1/4" of the rim | 0.25 | 0.25
@@ -148,17 +184,30 @@ public class RecipeReaderTest {
             fill up to the first thread | 0.125 | 0.375
             """)
     void headspaceInWordsAndByCues(String text, double least, double most) {
-        var headspace = READER.read("Pears\n\nPack the pears in pints, " + text + ".").facts().headspace().orElseThrow().value();
-        assertThat(List.of(headspace.least().inches(), headspace.most().inches())).containsExactly(least, most);
+        var headspace = READER.read("Pears\n\nPack the pears in pints, " + text + ".")
+                .facts()
+                .headspace()
+                .orElseThrow()
+                .value();
+        assertThat(List.of(headspace.least().inches(), headspace.most().inches()))
+                .containsExactly(least, most);
     }
 
     @Test
     void lengthsThatAreNoHeadspace() {
-        assertThat(READER.read("Beets\n\nLeave 1 inch of stem. Cut in 1/2 inch slices. Keep 2 inches of water over the jars.").facts().headspace()).isEmpty();
+        assertThat(READER.read(
+                                "Beets\n\nLeave 1 inch of stem. Cut in 1/2 inch slices. Keep 2 inches of water over the jars.")
+                        .facts()
+                        .headspace())
+                .isEmpty();
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '~', textBlock = """
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
             We live at 5,200 feet. | 5200
             elevation 1500' | 1500
             Altitude: 6500 | 6500
@@ -167,31 +216,54 @@ public class RecipeReaderTest {
             altitude is 0 feet | 0
             """)
     void altitudes(String text, int feet) {
-        assertThat(READER.read("Pears\n\n" + text).facts().altitude().orElseThrow().value().feet()).isEqualTo(feet);
+        assertThat(READER.read("Pears\n\n" + text)
+                        .facts()
+                        .altitude()
+                        .orElseThrow()
+                        .value()
+                        .feet())
+                .isEqualTo(feet);
     }
 
     @Test
     void aRuleForAltitudeIsNoPlace() {
-        assertThat(READER.read("Pears\n\nAdd 5 minutes above 3,000 ft.").facts().altitude()).isEmpty();
+        assertThat(READER.read("Pears\n\nAdd 5 minutes above 3,000 ft.").facts().altitude())
+                .isEmpty();
     }
 
     @Test
     void methodsAndPacks() {
-        Facts raw = READER.read("Beans\n\nPack raw in quarts. 25 min in the pressure canner at 11 pounds pressure, dial gauge, vented 10 minutes.").facts();
+        Facts raw = READER.read(
+                        "Beans\n\nPack raw in quarts. 25 min in the pressure canner at 11 pounds pressure, dial gauge, vented 10 minutes.")
+                .facts();
         assertThat(Facts.values(raw.methods())).containsExactly(CanningMethod.PRESSURE);
         assertThat(Facts.values(raw.packs())).containsExactly(Pack.RAW);
         assertThat(Facts.values(raw.jars())).containsExactly(JarSize.QUART);
         assertThat(raw.pressures().get(0).value().psi()).isEqualTo(11);
         assertThat(raw.vented().orElseThrow().value()).isTrue();
         assertThat(raw.times().get(0).value().least().value()).isEqualTo(25);
-        Facts hot = READER.read("Pears\n\nSimmer the pears 5 minutes. Fill jars.").facts();
+        Facts hot =
+                READER.read("Pears\n\nSimmer the pears 5 minutes. Fill jars.").facts();
         assertThat(Facts.values(hot.packs())).containsExactly(Pack.HOT);
     }
 
     @Test
     void vinegarStrength() {
-        assertThat(READER.read("Okra\n\n6 cups vinegar, 4 to 6 percent").ingredients().get(0).strengthPercent()).hasValue(4);
-        assertThat(READER.read("Okra\n\n6 cups vinegar\n\nUse only vinegar of 5% acidity.").ingredients().get(0).strengthPercent()).hasValue(5);
-        assertThat(READER.read("Okra\n\n6 cups of my own homemade vinegar").ingredients().get(0).food().name()).isEqualTo("vinegar, homemade");
+        assertThat(READER.read("Okra\n\n6 cups vinegar, 4 to 6 percent")
+                        .ingredients()
+                        .get(0)
+                        .strengthPercent())
+                .hasValue(4);
+        assertThat(READER.read("Okra\n\n6 cups vinegar\n\nUse only vinegar of 5% acidity.")
+                        .ingredients()
+                        .get(0)
+                        .strengthPercent())
+                .hasValue(5);
+        assertThat(READER.read("Okra\n\n6 cups of my own homemade vinegar")
+                        .ingredients()
+                        .get(0)
+                        .food()
+                        .name())
+                .isEqualTo("vinegar, homemade");
     }
 }

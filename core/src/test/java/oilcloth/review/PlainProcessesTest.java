@@ -38,19 +38,32 @@ class PlainProcessesTest {
 
     private static Optional<String> told(PlacingRule rule, JarSize jar, Altitude altitude) {
         Process process = rule.process();
-        String name = rule.foods().stream().sorted().filter(n -> !n.startsWith("@") && !n.contains(" with "))
-                .reduce((first, last) -> rule.form().equals("puree") ? last : first).orElse("");
-        boolean special = name.isEmpty() || rule.form().endsWith("beans") || rule.form().equals("jam") || rule.form().equals("jelly")
-                || process.id().endsWith("15psi-weighted") || rule.form().equals("smoked");
+        String name = rule.foods().stream()
+                .sorted()
+                .filter(n -> !n.startsWith("@") && !n.contains(" with "))
+                .reduce((first, last) -> rule.form().equals("puree") ? last : first)
+                .orElse("");
+        boolean special = name.isEmpty()
+                || rule.form().endsWith("beans")
+                || rule.form().equals("jam")
+                || rule.form().equals("jelly")
+                || process.id().endsWith("15psi-weighted")
+                || rule.form().equals("smoked");
         if (special) {
             return Optional.empty();
         }
         boolean tomatoes = rule.foods().contains("tomato");
         String food = tomatoes ? "tomatoes" : plural(name);
         String title = TITLES.getOrDefault(rule.form(), tomatoes ? "Whole %s" : "Canned %s");
-        StringBuilder text = new StringBuilder(String.format(title, food)).append("\n\n20 lb ").append(food).append('\n');
+        StringBuilder text = new StringBuilder(String.format(title, food))
+                .append("\n\n20 lb ")
+                .append(food)
+                .append('\n');
         if (process.needsAcidPerJar()) {
-            text.append(jar == JarSize.PINT ? "1 Tbsp" : "2 Tbsp").append(" bottled lemon juice per ").append(jar.id()).append('\n');
+            text.append(jar == JarSize.PINT ? "1 Tbsp" : "2 Tbsp")
+                    .append(" bottled lemon juice per ")
+                    .append(jar.id())
+                    .append('\n');
         }
         text.append('\n').append(Retold.pack(process));
         if (rule.form().equals("pieces") && rule.liquid().equals("water")) {
@@ -66,7 +79,11 @@ class PlainProcessesTest {
     private static String plural(String name) {
         int comma = name.indexOf(", ");
         String plain = comma < 0 ? name : name.substring(comma + 2) + " " + name.substring(0, comma);
-        return GUIDE.food(name).kind() == FoodClass.MEAT || GUIDE.food(name).kind() == FoodClass.SEAFOOD || plain.endsWith("s") ? plain : plain + "s";
+        return GUIDE.food(name).kind() == FoodClass.MEAT
+                        || GUIDE.food(name).kind() == FoodClass.SEAFOOD
+                        || plain.endsWith("s")
+                ? plain
+                : plain + "s";
     }
 
     @Test
@@ -86,7 +103,8 @@ class PlainProcessesTest {
                     told++;
                     Review review = ENGINE.review(text.get(), Context.planning(null));
                     if (review.call() != Call.SOUND) {
-                        failed.add(rule.process().key() + " " + row.jar().id() + " at " + altitude.feet() + " → " + why(review));
+                        failed.add(rule.process().key() + " " + row.jar().id() + " at " + altitude.feet() + " → "
+                                + why(review));
                     }
                 }
             }
@@ -101,10 +119,15 @@ class PlainProcessesTest {
         for (PlacingRule rule : GUIDE.placing()) {
             for (JarSize jar : rule.process().jars()) {
                 told(rule, jar, Altitude.ofFeet(2_500)).ifPresent(text -> {
-                    int minutes = rule.process().rowFor(jar).orElseThrow().minutesAt(Altitude.ofFeet(2_500)).value();
+                    int minutes = rule.process()
+                            .rowFor(jar)
+                            .orElseThrow()
+                            .minutesAt(Altitude.ofFeet(2_500))
+                            .value();
                     String less = text.replace(minutes + " minutes in a", Math.max(1, minutes - 5) + " minutes in a")
                             .replace("can " + minutes + " minutes", "can " + Math.max(1, minutes - 5) + " minutes");
-                    if (!less.equals(text) && ENGINE.review(less, Context.planning(null)).call() == Call.SOUND) {
+                    if (!less.equals(text)
+                            && ENGINE.review(less, Context.planning(null)).call() == Call.SOUND) {
                         stillSound.add(rule.process().key() + " " + jar.id());
                     }
                 });
@@ -117,13 +140,16 @@ class PlainProcessesTest {
     void lowAcidFoodInBoilingWaterIsAlwaysStopped() {
         List<String> passed = new ArrayList<>();
         for (PlacingRule rule : GUIDE.placing()) {
-            boolean lowAcid = rule.foods().stream().filter(n -> !n.startsWith("@") && !n.contains(" with ")).anyMatch(n -> GUIDE.food(n).acidity() == Acidity.LOW);
+            boolean lowAcid = rule.foods().stream()
+                    .filter(n -> !n.startsWith("@") && !n.contains(" with "))
+                    .anyMatch(n -> GUIDE.food(n).acidity() == Acidity.LOW);
             if (!lowAcid) {
                 continue;
             }
             for (JarSize jar : rule.process().jars()) {
                 told(rule, jar, Altitude.ofFeet(500)).ifPresent(text -> {
-                    String boiled = text.replaceAll("(?s)Vent 10 minutes.*gauge\\.", "Process 3 hours in a boiling-water canner.");
+                    String boiled = text.replaceAll(
+                            "(?s)Vent 10 minutes.*gauge\\.", "Process 3 hours in a boiling-water canner.");
                     if (ENGINE.review(boiled, Context.planning(null)).call() != Call.STOP) {
                         passed.add(rule.process().key() + " " + jar.id());
                     }
@@ -135,9 +161,15 @@ class PlainProcessesTest {
 
     private static String why(Review review) {
         StringBuilder why = new StringBuilder(review.call().id()).append(" as ");
-        why.append(review.placement().recipe().map(r -> r.id()).orElseGet(() -> review.placement().first().map(Process::key).orElse("nothing")));
-        review.open().stream().filter(f -> f.severity().compareTo(Severity.CORRECT) >= 0).forEach(f -> why.append("; ").append(f.code()).append(" ").append(f.figures()));
-        review.questions().forEach(q -> why.append("; ? ").append(Messages.english().say(q.question().text())));
+        why.append(review.placement()
+                .recipe()
+                .map(r -> r.id())
+                .orElseGet(() -> review.placement().first().map(Process::key).orElse("nothing")));
+        review.open().stream()
+                .filter(f -> f.severity().compareTo(Severity.CORRECT) >= 0)
+                .forEach(f -> why.append("; ").append(f.code()).append(" ").append(f.figures()));
+        review.questions().forEach(q -> why.append("; ? ")
+                .append(Messages.english().say(q.question().text())));
         return why.toString();
     }
 }

@@ -27,17 +27,30 @@ final class Retold {
             if (i.optional() && i.item().contains("lime")) {
                 continue;
             }
-            String amount = i.amount().map(a -> figure(a.low()) + (a.unit().label().isEmpty() ? "" : " " + a.unit().label())).orElse("1 package");
+            String amount = i.amount()
+                    .map(a -> figure(a.low())
+                            + (a.unit().label().isEmpty() ? "" : " " + a.unit().label()))
+                    .orElse("1 package");
             String strength = i.foods().stream().anyMatch(f -> f.isVinegar()) ? " (5%)" : "";
             String aside = i.aside() ? " (for the soak, drained off)" : "";
-            text.append(amount).append(' ').append(i.item().startsWith("other vegetables") ? "chopped celery, onions, carrots and peppers" : i.item()).append(strength).append(aside).append('\n');
+            text.append(amount)
+                    .append(' ')
+                    .append(
+                            i.item().startsWith("other vegetables")
+                                    ? "chopped celery, onions, carrots and peppers"
+                                    : i.item())
+                    .append(strength)
+                    .append(aside)
+                    .append('\n');
         }
         text.append('\n');
         String otherPack = process.pack() == Pack.HOT ? "Raw" : "Hot";
         tested.steps().stream()
                 .filter(s -> !s.startsWith(otherPack + " pack:") && !s.startsWith("Firmer variation"))
                 .forEach(s -> text.append(s).append('\n'));
-        return text.append(pack(process)).append(canning(process, jar, altitude)).toString();
+        return text.append(pack(process))
+                .append(canning(process, jar, altitude))
+                .toString();
     }
 
     private static String figure(double value) {
@@ -52,11 +65,16 @@ final class Retold {
     static String canning(Process process, JarSize jar, Altitude altitude) {
         ProcessRow row = process.rowFor(jar).orElseThrow();
         int minutes = row.minutesAt(altitude).value();
-        String fill = String.format(Locale.ROOT, "Fill %s jars, leaving %s inch headspace. ", jar.id(), Fractions.format(row.headspace().inches()));
+        String fill = String.format(
+                Locale.ROOT,
+                "Fill %s jars, leaving %s inch headspace. ",
+                jar.id(),
+                Fractions.format(row.headspace().inches()));
         String sterile = minutes < 10 ? "Boil the empty jars 16 minutes to sterilize them first. " : "";
         String canner = process.method() == Method.BOILING
                 ? "Process " + minutes + " minutes in a boiling-water canner. "
-                : "Vent 10 minutes, then pressure can " + minutes + " minutes at " + row.psiAt(Gauge.DIAL, altitude).orElseThrow() + " psi, dial gauge. ";
+                : "Vent 10 minutes, then pressure can " + minutes + " minutes at "
+                        + row.psiAt(Gauge.DIAL, altitude).orElseThrow() + " psi, dial gauge. ";
         return sterile + fill + canner + "Our altitude is " + altitude.feet() + " feet.\n";
     }
 

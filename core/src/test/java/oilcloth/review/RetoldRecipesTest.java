@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import oilcloth.check.Messages;
 import oilcloth.guide.Confidence;
 import oilcloth.guide.GuideSnapshot;
@@ -38,7 +37,8 @@ class RetoldRecipesTest {
                         String text = Retold.recipe(tested, process, jar, altitude);
                         Review review = ENGINE.review(text, Context.planning(null));
                         if (review.call() != Call.SOUND) {
-                            failed.add(tested.id() + " " + id + " " + jar.id() + " at " + altitude.feet() + ": " + why(review));
+                            failed.add(tested.id() + " " + id + " " + jar.id() + " at " + altitude.feet() + ": "
+                                    + why(review));
                         }
                     }
                 }
@@ -49,10 +49,15 @@ class RetoldRecipesTest {
 
     private static String why(Review review) {
         StringBuilder why = new StringBuilder(review.call().id()).append(" as ");
-        why.append(review.placement().recipe().map(TestedRecipe::id).orElseGet(() -> review.placement().first().map(Process::id).orElse("nothing")));
-        review.open().stream().filter(f -> f.severity().compareTo(oilcloth.check.Severity.CORRECT) >= 0)
+        why.append(review.placement()
+                .recipe()
+                .map(TestedRecipe::id)
+                .orElseGet(() -> review.placement().first().map(Process::id).orElse("nothing")));
+        review.open().stream()
+                .filter(f -> f.severity().compareTo(oilcloth.check.Severity.CORRECT) >= 0)
                 .forEach(f -> why.append("; ").append(f.code()).append(" ").append(f.figures()));
-        review.questions().forEach(q -> why.append("; ? ").append(Messages.english().say(q.question().text())));
+        review.questions().forEach(q -> why.append("; ? ")
+                .append(Messages.english().say(q.question().text())));
         return why.toString();
     }
 }

@@ -52,7 +52,8 @@ class SpoiledRecipesTest {
             }
             spoiled++;
             if (ENGINE.review(text, Context.planning(null)).call() == Call.SOUND) {
-                stillSound.add(told.tested().id() + " " + told.process().id() + " " + told.jar().id());
+                stillSound.add(told.tested().id() + " " + told.process().id() + " "
+                        + told.jar().id());
             }
         }
         assertThat(spoiled).as(how + ": tried").isPositive();
@@ -63,10 +64,17 @@ class SpoiledRecipesTest {
     private static String scale(String text, Pattern item, double factor) {
         StringBuilder out = new StringBuilder();
         for (String line : text.split("\n", -1)) {
-            Matcher m = Pattern.compile("^([\\d½¼¾⅓⅔⅛⅜⅝⅞.]+)( (cup|qt|quart|pint|Tbsp|tsp|lb|gallon)? ?)(.*)$").matcher(line);
-            if (m.matches() && m.group(3) != null && item.matcher(m.group(4)).find() && !m.group(4).contains("soak") && !m.group(4).contains(" per ")) {
+            Matcher m = Pattern.compile("^([\\d½¼¾⅓⅔⅛⅜⅝⅞.]+)( (cup|qt|quart|pint|Tbsp|tsp|lb|gallon)? ?)(.*)$")
+                    .matcher(line);
+            if (m.matches()
+                    && m.group(3) != null
+                    && item.matcher(m.group(4)).find()
+                    && !m.group(4).contains("soak")
+                    && !m.group(4).contains(" per ")) {
                 double value = oilcloth.reading.RecipeReaderTest.figure(m.group(1));
-                out.append(oilcloth.measure.Fractions.format(value * factor)).append(m.group(2)).append(m.group(4));
+                out.append(oilcloth.measure.Fractions.format(value * factor))
+                        .append(m.group(2))
+                        .append(m.group(4));
             } else {
                 out.append(line);
             }
@@ -78,18 +86,27 @@ class SpoiledRecipesTest {
 
     @Test
     void halfTheVinegarOrJuice() {
-        neverSound("half the acid", t -> IS_JAM.matcher(t).find() || t.contains("gherkin") ? t : scale(t, Pattern.compile("vinegar|bottled"), 0.5));
+        neverSound(
+                "half the acid",
+                t -> IS_JAM.matcher(t).find() || t.contains("gherkin")
+                        ? t
+                        : scale(t, Pattern.compile("vinegar|bottled"), 0.5));
     }
 
     @Test
     void fourCupsOfWater() {
-        neverSound("four cups of water", t -> !IS_JAM.matcher(t).find() && (t.contains("bottled") || t.contains("(5%)")) ? t.replaceFirst("\n\n", "\n\n4 cups water\n") : t);
+        neverSound(
+                "four cups of water",
+                t -> !IS_JAM.matcher(t).find() && (t.contains("bottled") || t.contains("(5%)"))
+                        ? t.replaceFirst("\n\n", "\n\n4 cups water\n")
+                        : t);
     }
 
     @Test
     void flour() {
         neverSound("flour", t -> t.replaceFirst("\n\n", "\n\n1/2 cup flour\n"));
-        neverSound("flour in a step", t -> t.replaceFirst("(?s)\n\n(.*)\n\n", "\n\n$1\n\nThicken with a little flour.\n"));
+        neverSound(
+                "flour in a step", t -> t.replaceFirst("(?s)\n\n(.*)\n\n", "\n\n$1\n\nThicken with a little flour.\n"));
     }
 
     @Test
@@ -112,7 +129,9 @@ class SpoiledRecipesTest {
     void aShorterTime() {
         neverSound("five minutes less", t -> {
             Matcher m = Pattern.compile("(Process|pressure can) (\\d+) minutes").matcher(t);
-            return m.find() ? m.replaceFirst(m.group(1) + " " + Math.max(1, Integer.parseInt(m.group(2)) - 5) + " minutes") : t;
+            return m.find()
+                    ? m.replaceFirst(m.group(1) + " " + Math.max(1, Integer.parseInt(m.group(2)) - 5) + " minutes")
+                    : t;
         });
     }
 
@@ -124,14 +143,23 @@ class SpoiledRecipesTest {
     @Test
     void anUnsaidFact() {
         neverSound("altitude unsaid", t -> t.replaceAll("Our altitude is [0-9]+ feet\\.", ""));
-        neverSound("method and time unsaid", t -> t.replaceAll("Process \\d+ minutes in a boiling-water canner\\. ", ""));
-        neverSound("time unsaid", t -> t.replaceAll("Process \\d+ minutes in", "Process in").replaceAll("pressure can \\d+ minutes", "pressure can"));
+        neverSound(
+                "method and time unsaid", t -> t.replaceAll("Process \\d+ minutes in a boiling-water canner\\. ", ""));
+        neverSound("time unsaid", t -> t.replaceAll("Process \\d+ minutes in", "Process in")
+                .replaceAll("pressure can \\d+ minutes", "pressure can"));
         neverSound("pressure unsaid", t -> t.replaceAll(" at \\d+ psi, dial gauge", ""));
         neverSound("venting unsaid", t -> t.replaceAll("Vent 10 minutes, then ", ""));
-        neverSound("no process at all", t -> t.replaceAll("Process \\d+ minutes in a boiling-water canner\\. ", "Seal at once, no need to process. "));
+        neverSound(
+                "no process at all",
+                t -> t.replaceAll(
+                        "Process \\d+ minutes in a boiling-water canner\\. ", "Seal at once, no need to process. "));
         neverSound("vinegar strength unsaid", t -> t.replaceAll(" ?\\(5%\\)| ?5%", ""));
         neverSound("vinegar of 4 %", t -> t.replaceAll("5%", "4%"));
-        neverSound("fresh lemon", t -> IS_JAM.matcher(t).find() ? t : t.replaceAll("bottled lemon or lime juice|bottled lemon juice", "fresh lemon juice"));
+        neverSound(
+                "fresh lemon",
+                t -> IS_JAM.matcher(t).find()
+                        ? t
+                        : t.replaceAll("bottled lemon or lime juice|bottled lemon juice", "fresh lemon juice"));
     }
 
     @Test
@@ -141,9 +169,13 @@ class SpoiledRecipesTest {
 
     @Test
     void anUnacidifiedFood() {
-        neverSound("all the acid left out", t -> !hasAcid(t) ? t : t.lines()
-                .filter(l -> !l.contains("vinegar") && !l.contains("bottled") && !l.contains("acid"))
-                .collect(java.util.stream.Collectors.joining("\n")));
+        neverSound(
+                "all the acid left out",
+                t -> !hasAcid(t)
+                        ? t
+                        : t.lines()
+                                .filter(l -> !l.contains("vinegar") && !l.contains("bottled") && !l.contains("acid"))
+                                .collect(java.util.stream.Collectors.joining("\n")));
     }
 
     private static boolean hasAcid(String t) {

@@ -32,7 +32,8 @@ public final class RecipeText {
         }
         for (byte b : bytes) {
             if (b == 0) {
-                throw new UnusableInput("This is not a text file. Send the recipe as plain text, Markdown, HTML or JSON-LD.");
+                throw new UnusableInput(
+                        "This is not a text file. Send the recipe as plain text, Markdown, HTML or JSON-LD.");
             }
         }
         return of(decode(bytes));
@@ -47,26 +48,34 @@ public final class RecipeText {
         if (text.length() > LONGEST) {
             throw tooLong();
         }
-        long control = text.chars().filter(c -> c < 32 && c != '\n' && c != '\r' && c != '\t' && c != '\f').count();
-        if (control * 50 > text.length() || text.chars().filter(c -> c == 0xFFFD).count() * 20 > text.length()) {
-            throw new UnusableInput("This is not a text file. Send the recipe as plain text, Markdown, HTML or JSON-LD.");
+        long control = text.chars()
+                .filter(c -> c < 32 && c != '\n' && c != '\r' && c != '\t' && c != '\f')
+                .count();
+        if (control * 50 > text.length()
+                || text.chars().filter(c -> c == 0xFFFD).count() * 20 > text.length()) {
+            throw new UnusableInput(
+                    "This is not a text file. Send the recipe as plain text, Markdown, HTML or JSON-LD.");
         }
         String start = text.stripLeading();
         if ((start.startsWith("{") || start.startsWith("[{")) && text.contains("\"@type\"")) {
             return fromJson(start).orElseThrow(() -> new UnusableInput("This JSON holds no schema.org Recipe."));
         }
         String low = start.substring(0, Math.min(2_000, start.length())).toLowerCase(Locale.ROOT);
-        boolean html = low.startsWith("<!doctype html") || low.startsWith("<html") || low.matches("(?s)^<(div|p|body|head|article|section|script|table|h\\d|ul|meta)\\b.*");
+        boolean html = low.startsWith("<!doctype html")
+                || low.startsWith("<html")
+                || low.matches("(?s)^<(div|p|body|head|article|section|script|table|h\\d|ul|meta)\\b.*");
         return html ? fromHtml(text) : text;
     }
 
     private static UnusableInput tooLong() {
-        return new UnusableInput("The text is longer than " + LONGEST / 1000 + ",000 characters. Cut it down to the recipe.");
+        return new UnusableInput(
+                "The text is longer than " + LONGEST / 1000 + ",000 characters. Cut it down to the recipe.");
     }
 
     private static String decode(byte[] bytes) {
         try {
-            return StandardCharsets.UTF_8.newDecoder()
+            return StandardCharsets.UTF_8
+                    .newDecoder()
                     .onMalformedInput(CodingErrorAction.REPORT)
                     .decode(ByteBuffer.wrap(bytes))
                     .toString();
@@ -87,7 +96,11 @@ public final class RecipeText {
         page.select("script,style,nav,header,footer,noscript").remove();
         page.select("br").after("\\n");
         page.select("p,li,tr,h1,h2,h3,h4,div").before("\\n");
-        String text = page.body().text().replace("\\n", "\n").replaceAll("[ \\t]*\\n[ \\t\\n]*", "\n").strip();
+        String text = page.body()
+                .text()
+                .replace("\\n", "\n")
+                .replaceAll("[ \\t]*\\n[ \\t\\n]*", "\n")
+                .strip();
         if (text.isBlank()) {
             throw new UnusableInput("This page holds no text.");
         }

@@ -28,7 +28,8 @@ public record ReviewDocument(
         StatedDoc stated) {
 
     /** Where it stands; process and recipe are null when nothing tested matches. */
-    public record Placed(String process, String title, String recipe, String confidence, List<AlternativeDoc> alternatives) {}
+    public record Placed(
+            String process, String title, String recipe, String confidence, List<AlternativeDoc> alternatives) {}
 
     /** Another tested relative. */
     public record AlternativeDoc(String process, String title, String confidence) {}
@@ -50,7 +51,8 @@ public record ReviewDocument(
     public record RungDoc(int fromFt, Integer toFt, int minutes, Integer psi, boolean here) {}
 
     /** What the canner states, for the pictures. */
-    public record StatedDoc(String method, String jar, Integer minutes, Double psi, Double headspaceLeastIn, Double headspaceMostIn) {}
+    public record StatedDoc(
+            String method, String jar, Integer minutes, Double psi, Double headspaceLeastIn, Double headspaceMostIn) {}
 
     /** A finding. */
     public record FindingDoc(
@@ -77,7 +79,8 @@ public record ReviewDocument(
     public record SourceDoc(String id, String title, String edition, String place, String proof, String confidence) {}
 
     /** A question with its likely answers. */
-    public record QuestionDoc(String code, String text, List<AnswerDoc> answers, List<String> couldBecome, List<EvidenceDoc> evidence) {}
+    public record QuestionDoc(
+            String code, String text, List<AnswerDoc> answers, List<String> couldBecome, List<EvidenceDoc> evidence) {}
 
     /** A likely answer, and the call it leads to. */
     public record AnswerDoc(String answer, String call, String field, String value) {}

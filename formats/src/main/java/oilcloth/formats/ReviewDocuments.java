@@ -73,17 +73,26 @@ public final class ReviewDocuments {
                 review.required().map(ReviewDocuments::required).orElse(null),
                 review.findings().stream().map(f -> finding(f, text)).toList(),
                 review.questions().stream().map(q -> question(q, text)).toList(),
-                review.recipe().unread().stream().map(u -> new UnreadDoc(u.range().start(), u.range().end(), u.range().of(text), u.bears())).toList(),
-                review.jars().map(j -> new JarsDoc(j.advice().id(), j.by().map(Object::toString).orElse(null), SAY.say(j.why()))).orElse(null),
+                review.recipe().unread().stream()
+                        .map(u -> new UnreadDoc(
+                                u.range().start(), u.range().end(), u.range().of(text), u.bears()))
+                        .toList(),
+                review.jars()
+                        .map(j -> new JarsDoc(
+                                j.advice().id(), j.by().map(Object::toString).orElse(null), SAY.say(j.why())))
+                        .orElse(null),
                 null,
                 aspects(review),
-                review.recipe().ingredients().stream().map(i -> ingredient(i, text)).toList(),
+                review.recipe().ingredients().stream()
+                        .map(i -> ingredient(i, text))
+                        .toList(),
                 stated(review));
     }
 
     private static Placed placed(Placement p, Review review) {
         List<AlternativeDoc> others = p.alternatives().stream()
-                .map(a -> new AlternativeDoc(a.id(), a.title(), a.certainty().name().toLowerCase(Locale.ROOT)))
+                .map(a -> new AlternativeDoc(
+                        a.id(), a.title(), a.certainty().name().toLowerCase(Locale.ROOT)))
                 .toList();
         Process process = review.subject().strictest().orElse(null);
         return new Placed(
@@ -104,7 +113,9 @@ public final class ReviewDocuments {
                 r.headspace().inches(),
                 r.acidPerJar().orElse(null),
                 r.sterilise(),
-                r.ladder().stream().map(g -> new RungDoc(g.fromFeet(), boxed(g.toFeet()), g.minutes(), boxed(g.psi()), g.here())).toList(),
+                r.ladder().stream()
+                        .map(g -> new RungDoc(g.fromFeet(), boxed(g.toFeet()), g.minutes(), boxed(g.psi()), g.here()))
+                        .toList(),
                 source(r.source()));
     }
 
@@ -122,7 +133,11 @@ public final class ReviewDocuments {
                 evidence(f.evidence(), text),
                 f.figures(),
                 f.correction()
-                        .map(c -> new CorrectionDoc(SAY.say(c.text()), c.edits().stream().map(e -> new EditDoc(e.kind(), e.values())).toList()))
+                        .map(c -> new CorrectionDoc(
+                                SAY.say(c.text()),
+                                c.edits().stream()
+                                        .map(e -> new EditDoc(e.kind(), e.values()))
+                                        .toList()))
                         .orElse(null),
                 source(f.source()));
     }
@@ -132,19 +147,31 @@ public final class ReviewDocuments {
                 asked.question().code(),
                 SAY.say(asked.question().text()),
                 asked.answers().stream()
-                        .map(a -> new AnswerDoc(SAY.say(a.text()), a.call().id(), a.assertion().field().name(), a.assertion().value()))
+                        .map(a -> new AnswerDoc(
+                                SAY.say(a.text()),
+                                a.call().id(),
+                                a.assertion().field().name(),
+                                a.assertion().value()))
                         .toList(),
                 asked.question().couldBecome(),
                 evidence(asked.question().evidence(), text));
     }
 
     private static List<EvidenceDoc> evidence(List<Range> ranges, String text) {
-        return ranges.stream().map(r -> new EvidenceDoc(r.start(), r.end(), r.of(text))).toList();
+        return ranges.stream()
+                .map(r -> new EvidenceDoc(r.start(), r.end(), r.of(text)))
+                .toList();
     }
 
     private static SourceDoc source(Cited cited) {
         Source s = cited.source();
-        return new SourceDoc(s.id(), s.title(), s.edition(), s.place(), cited.proof().id(), cited.confidence().name().toLowerCase(Locale.ROOT));
+        return new SourceDoc(
+                s.id(),
+                s.title(),
+                s.edition(),
+                s.place(),
+                cited.proof().id(),
+                cited.confidence().name().toLowerCase(Locale.ROOT));
     }
 
     private static List<AspectDoc> aspects(Review review) {
@@ -161,8 +188,16 @@ public final class ReviewDocuments {
     }
 
     private static IngredientDoc ingredient(Ingredient i, String text) {
-        String role = i.aside() ? "aside" : i.food().isAcidulant() ? "acid" : i.food().kind().name().toLowerCase(Locale.ROOT);
-        return new IngredientDoc(i.range().start(), i.range().end(), i.range().of(text), i.food().name(), i.amount().map(Object::toString).orElse(null), role);
+        String role = i.aside()
+                ? "aside"
+                : i.food().isAcidulant() ? "acid" : i.food().kind().name().toLowerCase(Locale.ROOT);
+        return new IngredientDoc(
+                i.range().start(),
+                i.range().end(),
+                i.range().of(text),
+                i.food().name(),
+                i.amount().map(Object::toString).orElse(null),
+                role);
     }
 
     private static StatedDoc stated(Review review) {
@@ -170,7 +205,10 @@ public final class ReviewDocuments {
         return new StatedDoc(
                 review.subject().method().map(m -> m.id()).orElse(null),
                 review.subject().jars().stream().findFirst().map(j -> j.id()).orElse(null),
-                f.times().stream().map(t -> t.value().least().value()).min(Integer::compare).orElse(null),
+                f.times().stream()
+                        .map(t -> t.value().least().value())
+                        .min(Integer::compare)
+                        .orElse(null),
                 f.pressures().stream().map(p -> p.value().psi()).findFirst().orElse(null),
                 f.headspace().map(h -> h.value().least().inches()).orElse(null),
                 f.headspace().map(h -> h.value().most().inches()).orElse(null));

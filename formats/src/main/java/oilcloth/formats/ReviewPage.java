@@ -21,28 +21,53 @@ public final class ReviewPage {
             page.append("; may be ").append(review.worstOpen().id());
         }
         page.append('\n');
-        review.subject().strictest().ifPresentOrElse(
-                p -> page.append("  nearest tested process: ").append(review.placement().recipe().map(r -> r.name() + " · ").orElse("")).append(p.title()).append('\n'),
-                () -> page.append("  no tested process found\n"));
+        review.subject()
+                .strictest()
+                .ifPresentOrElse(
+                        p -> page.append("  nearest tested process: ")
+                                .append(review.placement()
+                                        .recipe()
+                                        .map(r -> r.name() + " · ")
+                                        .orElse(""))
+                                .append(p.title())
+                                .append('\n'),
+                        () -> page.append("  no tested process found\n"));
         review.required().ifPresent(r -> {
-            page.append("  required: ").append(r.method().id()).append(", ").append(r.jar().label());
+            page.append("  required: ")
+                    .append(r.method().id())
+                    .append(", ")
+                    .append(r.jar().label());
             r.minutes().ifPresent(m -> page.append(", ").append(m.value()).append(" min"));
             r.psi().ifPresent(p -> page.append(" at ").append(p).append(" psi"));
-            page.append(", headspace ").append(oilcloth.measure.Fractions.format(r.headspace().inches())).append(" in\n");
+            page.append(", headspace ")
+                    .append(oilcloth.measure.Fractions.format(r.headspace().inches()))
+                    .append(" in\n");
         });
         for (Finding f : review.open()) {
-            page.append("  ").append(String.format(Locale.ROOT, "%-8s", f.severity().id())).append(f.code()).append(": ").append(say.say(f.title()));
+            page.append("  ")
+                    .append(String.format(Locale.ROOT, "%-8s", f.severity().id()))
+                    .append(f.code())
+                    .append(": ")
+                    .append(say.say(f.title()));
             for (Range r : f.evidence()) {
                 page.append(" [").append(r.of(text).replaceAll("\\s+", " ")).append(']');
             }
             page.append("\n           ").append(say.say(f.why())).append('\n');
-            f.correction().ifPresent(c -> page.append("           → ").append(say.say(c.text())).append('\n'));
+            f.correction().ifPresent(c -> page.append("           → ")
+                    .append(say.say(c.text()))
+                    .append('\n'));
         }
         for (Asked q : review.questions()) {
             page.append("  ask     ").append(say.say(q.question().text())).append('\n');
         }
-        long met = review.findings().stream().filter(f -> f.severity() == Severity.MET).count();
-        page.append("  ").append(met).append(" in order · ").append(review.guide().name()).append('\n');
+        long met = review.findings().stream()
+                .filter(f -> f.severity() == Severity.MET)
+                .count();
+        page.append("  ")
+                .append(met)
+                .append(" in order · ")
+                .append(review.guide().name())
+                .append('\n');
         return page.toString();
     }
 }

@@ -3,6 +3,12 @@ package oilcloth.check.acid;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
 import oilcloth.guide.AcidRule;
 import oilcloth.guide.Food;
 import oilcloth.guide.Process;
@@ -10,12 +16,6 @@ import oilcloth.measure.JarSize;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
-import oilcloth.check.Check;
-import oilcloth.check.CheckInfo;
-import oilcloth.check.Finding;
-import oilcloth.check.Findings;
-import oilcloth.check.Severity;
-import oilcloth.check.Subject;
 
 /** Acid is required and none is added. */
 public final class AcidMissing implements Check {
@@ -31,15 +31,28 @@ public final class AcidMissing implements Check {
     }
 
     /** Foods with no safe amount of acid per jar: none is ever offered. */
-    private static final Set<String> NO_AMOUNT_EXISTS = Set.of("peach, white", "papaya", "elderberry", "mango, ripe", "banana", "cantaloupe",
-            "honeydew", "watermelon", "persimmon", "coconut", "avocado", "dates");
+    private static final Set<String> NO_AMOUNT_EXISTS = Set.of(
+            "peach, white",
+            "papaya",
+            "elderberry",
+            "mango, ripe",
+            "banana",
+            "cantaloupe",
+            "honeydew",
+            "watermelon",
+            "persimmon",
+            "coconut",
+            "avocado",
+            "dates");
 
     @Override
     public void look(Subject s, Findings out) {
         if (s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             return;
         }
-        Optional<Food> hopeless = s.produce().foods().stream().filter(f -> NO_AMOUNT_EXISTS.contains(f.name())).findFirst();
+        Optional<Food> hopeless = s.produce().foods().stream()
+                .filter(f -> NO_AMOUNT_EXISTS.contains(f.name()))
+                .findFirst();
         boolean acidified = s.recipe().acids().stream().anyMatch(i -> i.perJar().isEmpty());
         if (hopeless.isPresent() && !s.placement().isPlaced() && !acidified) {
             out.add(Finding.of(INFO.code(), "untested", Severity.DANGER, s.cite("Extension"))
@@ -49,7 +62,9 @@ public final class AcidMissing implements Check {
         }
         boolean perJar = s.placement().open().stream().anyMatch(Process::needsAcidPerJar);
         boolean unplaced = !s.placement().isPlaced() && s.kind() == FoodKind.BORDERLINE;
-        if (!(perJar || unplaced) || !s.recipe().acids().isEmpty() || s.acidRules().isEmpty()) {
+        if (!(perJar || unplaced)
+                || !s.recipe().acids().isEmpty()
+                || s.acidRules().isEmpty()) {
             return;
         }
         JarSize jar = s.jars().stream().findFirst().orElse(JarSize.PINT);
@@ -59,6 +74,7 @@ public final class AcidMissing implements Check {
                 .figure("requiredAcid", AcidWords.forms(rules, jar))
                 .figure("jar", jar.label())
                 .word("food", s.produce().main().map(Food::name).orElse("this food"))
-                .fix(new Edit.AddAcidPerJar(s.guide().food("lemon juice, bottled"), rules.get(0).perJar(jar), jar)));
+                .fix(new Edit.AddAcidPerJar(
+                        s.guide().food("lemon juice, bottled"), rules.get(0).perJar(jar), jar)));
     }
 }

@@ -1,15 +1,15 @@
 package oilcloth.check.acid;
 
 import oilcloth.check.Aspect;
-import oilcloth.guide.Acidity;
-import oilcloth.placing.FoodKind;
-import oilcloth.recipe.CanningMethod;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Acidity;
+import oilcloth.placing.FoodKind;
+import oilcloth.recipe.CanningMethod;
 
 /** An acidified mixture without a tested relative. */
 public final class AcidScreen implements Check {
@@ -27,14 +27,18 @@ public final class AcidScreen implements Check {
     @Override
     public void look(Subject s, Findings out) {
         boolean cold = s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent();
-        boolean mixture = s.kind() == FoodKind.ACIDIFIED || s.kind() == FoodKind.PICKLE
-                || (!s.placement().family().isEmpty() && s.produce().foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH));
+        boolean mixture = s.kind() == FoodKind.ACIDIFIED
+                || s.kind() == FoodKind.PICKLE
+                || (!s.placement().family().isEmpty()
+                        && s.produce().foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH));
         if (s.placement().isPlaced() || !mixture || cold || s.produce().isEmpty()) {
             return;
         }
-        boolean graver = out.found().stream().anyMatch(f -> f.aspect() == Aspect.ACID && f.severity() == Severity.DANGER);
+        boolean graver =
+                out.found().stream().anyMatch(f -> f.aspect() == Aspect.ACID && f.severity() == Severity.DANGER);
         if (!graver) {
-            out.add(Finding.of(INFO.code(), "unmatched", Severity.CORRECT, s.cite(INFO.source())).fix());
+            out.add(Finding.of(INFO.code(), "unmatched", Severity.CORRECT, s.cite(INFO.source()))
+                    .fix());
         }
     }
 }

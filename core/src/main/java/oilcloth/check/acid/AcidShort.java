@@ -3,20 +3,20 @@ package oilcloth.check.acid;
 import java.util.List;
 import java.util.Set;
 import oilcloth.acidity.AcidPerJar;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
 import oilcloth.guide.AcidRule;
 import oilcloth.guide.Food;
 import oilcloth.guide.Process;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Ingredient;
-import oilcloth.check.Check;
-import oilcloth.check.CheckInfo;
-import oilcloth.check.Finding;
-import oilcloth.check.Findings;
-import oilcloth.check.Severity;
-import oilcloth.check.Subject;
 
 /** Less acid in the jar than tested. */
 public final class AcidShort implements Check {
@@ -51,7 +51,12 @@ public final class AcidShort implements Check {
     }
 
     private static void ask(Findings out, String code, AcidPerJar acid) {
-        out.ask(new Question(code, Message.of(code), List.of(INFO.code()), List.of(), acid.acids().stream().map(Ingredient::range).toList()));
+        out.ask(new Question(
+                code,
+                Message.of(code),
+                List.of(INFO.code()),
+                List.of(),
+                acid.acids().stream().map(Ingredient::range).toList()));
     }
 
     private static void untested(Subject s, Findings out, List<AcidRule> rules, JarSize jar, AcidPerJar acid) {
@@ -66,7 +71,11 @@ public final class AcidShort implements Check {
     private static void judge(Subject s, Findings out, List<AcidRule> rules, JarSize jar, AcidPerJar acid) {
         boolean enough = acid.isEnough();
         Ingredient first = acid.acids().get(0);
-        Finding.Builder finding = Finding.of(INFO.code(), enough ? "met" : "short", enough ? Severity.MET : Severity.DANGER, s.citePlaced(INFO))
+        Finding.Builder finding = Finding.of(
+                        INFO.code(),
+                        enough ? "met" : "short",
+                        enough ? Severity.MET : Severity.DANGER,
+                        s.citePlaced(INFO))
                 .at(first.range())
                 .figure("statedShareOfTested", Math.round(acid.share() * 100) / 100.0)
                 .figure("requiredAcid", AcidWords.forms(rules, jar))
@@ -76,6 +85,7 @@ public final class AcidShort implements Check {
     }
 
     private static Edit lemon(Subject s, List<AcidRule> rules, JarSize jar) {
-        return new Edit.AddAcidPerJar(s.guide().food("lemon juice, bottled"), rules.get(0).perJar(jar), jar);
+        return new Edit.AddAcidPerJar(
+                s.guide().food("lemon juice, bottled"), rules.get(0).perJar(jar), jar);
     }
 }

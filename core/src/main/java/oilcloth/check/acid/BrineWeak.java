@@ -3,8 +3,14 @@ package oilcloth.check.acid;
 import java.util.List;
 import java.util.Optional;
 import oilcloth.acidity.Brine;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Amount;
@@ -12,12 +18,6 @@ import oilcloth.measure.Unit;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Ingredient;
-import oilcloth.check.Check;
-import oilcloth.check.CheckInfo;
-import oilcloth.check.Finding;
-import oilcloth.check.Findings;
-import oilcloth.check.Severity;
-import oilcloth.check.Subject;
 
 /** The covering liquid is weaker than tested. */
 public final class BrineWeak implements Check {
@@ -40,13 +40,18 @@ public final class BrineWeak implements Check {
     @Override
     public void look(Subject s, Findings out) {
         boolean pickle = s.kind() == FoodKind.PICKLE || s.kind() == FoodKind.ACIDIFIED;
-        boolean fermented = s.placement().recipe().map(TestedRecipe::isFermented).orElse(s.placement().family().equals("kraut"));
+        boolean fermented = s.placement()
+                .recipe()
+                .map(TestedRecipe::isFermented)
+                .orElse(s.placement().family().equals("kraut"));
         Optional<Brine> tested = s.placement().recipe().flatMap(Brine::of);
-        boolean vinegarExpected = tested.isPresent() || (s.placement().recipe().isEmpty() && s.placement().family().equals("pickle"));
+        boolean vinegarExpected = tested.isPresent()
+                || (s.placement().recipe().isEmpty() && s.placement().family().equals("pickle"));
         if (!pickle || fermented || !vinegarExpected) {
             return;
         }
-        List<Ingredient> vinegars = s.recipe().acids().stream().filter(i -> i.food().isVinegar()).toList();
+        List<Ingredient> vinegars =
+                s.recipe().acids().stream().filter(i -> i.food().isVinegar()).toList();
         Optional<Brine> brine = Brine.of(s.recipe());
         if (brine.isEmpty()) {
             unmeasured(s, out, vinegars);
@@ -54,18 +59,28 @@ public final class BrineWeak implements Check {
         }
         double required = tested.map(Brine::percent).orElse(LEAST_PERCENT_UNMATCHED);
         boolean weak = brine.get().percent() < required * ROUNDING;
-        Finding.Builder finding = Finding.of(INFO.code(), weak ? "weak" : "met", weak ? Severity.DANGER : Severity.MET, s.citePlaced(INFO))
+        Finding.Builder finding = Finding.of(
+                        INFO.code(), weak ? "weak" : "met", weak ? Severity.DANGER : Severity.MET, s.citePlaced(INFO))
                 .at(vinegars.get(0).range())
                 .figure("statedPercent", round(brine.get().percent()))
                 .figure("requiredPercent", round(required))
                 .figure("vinegarCups", round(brine.get().vinegar().cups()))
                 .figure("waterCups", round(brine.get().water().cups()));
-        s.recipe().inJar().stream().filter(i -> i.food().kind() == FoodClass.WATER && i.amount().isPresent()).findFirst().ifPresent(w -> finding.at(w.range()));
+        s.recipe().inJar().stream()
+                .filter(i -> i.food().kind() == FoodClass.WATER && i.amount().isPresent())
+                .findFirst()
+                .ifPresent(w -> finding.at(w.range()));
         if (weak) {
             double most = Math.max(0, brine.get().vinegar().cups() * (Brine.VINEGAR_PERCENT / required - 1));
             finding.word("waterMost", most);
-            s.recipe().inJar().stream().filter(i -> i.food().kind() == FoodClass.WATER && i.amount().isPresent()).findFirst()
-                    .ifPresentOrElse(w -> finding.fix(new Edit.SetIngredient(w.range(), w.food(), Amount.of(round(most), Unit.CUP))), finding::fix);
+            s.recipe().inJar().stream()
+                    .filter(i ->
+                            i.food().kind() == FoodClass.WATER && i.amount().isPresent())
+                    .findFirst()
+                    .ifPresentOrElse(
+                            w -> finding.fix(
+                                    new Edit.SetIngredient(w.range(), w.food(), Amount.of(round(most), Unit.CUP))),
+                            finding::fix);
         }
         out.add(finding);
     }
@@ -73,11 +88,17 @@ public final class BrineWeak implements Check {
     private static void unmeasured(Subject s, Findings out, List<Ingredient> vinegars) {
         if (vinegars.isEmpty()) {
             if (s.recipe().acids().isEmpty()) {
-                out.add(Finding.of(INFO.code(), "none", Severity.DANGER, s.citePlaced(INFO)).fix());
+                out.add(Finding.of(INFO.code(), "none", Severity.DANGER, s.citePlaced(INFO))
+                        .fix());
             }
             return;
         }
-        out.ask(new Question("ask.brine", Message.of("ask.brine"), List.of(INFO.code()), List.of(), vinegars.stream().map(Ingredient::range).toList()));
+        out.ask(new Question(
+                "ask.brine",
+                Message.of("ask.brine"),
+                List.of(INFO.code()),
+                List.of(),
+                vinegars.stream().map(Ingredient::range).toList()));
     }
 
     private static double round(double value) {

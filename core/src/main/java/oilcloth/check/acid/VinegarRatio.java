@@ -3,8 +3,14 @@ package oilcloth.check.acid;
 import java.util.List;
 import java.util.Optional;
 import oilcloth.acidity.Proportions;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.FamilyLimit;
 import oilcloth.guide.TestedRecipe;
@@ -12,12 +18,6 @@ import oilcloth.measure.Volume;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Ingredient;
-import oilcloth.check.Check;
-import oilcloth.check.CheckInfo;
-import oilcloth.check.Finding;
-import oilcloth.check.Findings;
-import oilcloth.check.Severity;
-import oilcloth.check.Subject;
 
 /** Too little vinegar for the vegetables. */
 public final class VinegarRatio implements Check {
@@ -51,9 +51,14 @@ public final class VinegarRatio implements Check {
         if (p.acidStatedCups() == 0) {
             if (s.recipe().acids().isEmpty()) {
                 out.add(Finding.of(INFO.code(), "none", Severity.DANGER, s.citePlaced(INFO))
-                        .figure("statedVinegarCups", 0.0).fix());
+                        .figure("statedVinegarCups", 0.0)
+                        .fix());
             } else {
-                out.ask(new Question("ask.acid-amount", Message.of("ask.acid-amount"), List.of(INFO.code()), List.of(),
+                out.ask(new Question(
+                        "ask.acid-amount",
+                        Message.of("ask.acid-amount"),
+                        List.of(INFO.code()),
+                        List.of(),
                         s.recipe().acids().stream().map(Ingredient::range).toList()));
             }
             return;
@@ -70,10 +75,14 @@ public final class VinegarRatio implements Check {
 
     private static void unmatched(Subject s, Findings out) {
         Optional<FamilyLimit> limit = s.guide().limit(s.placement().family());
-        double acid = s.recipe().acids().stream().filter(i -> i.perJar().isEmpty()).mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0)).sum();
+        double acid = s.recipe().acids().stream()
+                .filter(i -> i.perJar().isEmpty())
+                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0))
+                .sum();
         double solids = s.produce().ingredients().stream()
                 .filter(i -> i.food().acidity() == Acidity.LOW)
-                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0)).sum();
+                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0))
+                .sum();
         if (limit.isEmpty() || acid == 0 || solids == 0) {
             return;
         }
@@ -89,11 +98,16 @@ public final class VinegarRatio implements Check {
         boolean over = least > limit;
         List<Ingredient> acids = s.recipe().acids();
         if (!over && solids.most() / acid > limit) {
-            out.ask(new Question("ask.cups", Message.of("ask.cups"), List.of(INFO.code()), List.of(),
+            out.ask(new Question(
+                    "ask.cups",
+                    Message.of("ask.cups"),
+                    List.of(INFO.code()),
+                    List.of(),
                     s.produce().ingredients().stream().map(Ingredient::range).toList()));
             return;
         }
-        Finding.Builder finding = Finding.of(INFO.code(), over ? "over" : "met", over ? Severity.DANGER : Severity.MET, s.citePlaced(INFO))
+        Finding.Builder finding = Finding.of(
+                        INFO.code(), over ? "over" : "met", over ? Severity.DANGER : Severity.MET, s.citePlaced(INFO))
                 .at(acids.get(0).range())
                 .figure("statedCupsPerCupVinegar", round((solids.least() + solids.most()) / 2 / acid))
                 .figure("testedCupsPerCupVinegar", round(tested))
@@ -101,9 +115,13 @@ public final class VinegarRatio implements Check {
                 .figure("vinegarNeededCups", round(solids.most() / tested))
                 .word("carried", round(acid * tested));
         if (over) {
-            Ingredient first = acids.stream().filter(a -> a.amount().isPresent()).findFirst().orElseThrow();
+            Ingredient first = acids.stream()
+                    .filter(a -> a.amount().isPresent())
+                    .findFirst()
+                    .orElseThrow();
             double factor = solids.most() / tested / acid;
-            finding.fix(new Edit.SetIngredient(first.range(), first.food(), first.amount().orElseThrow().times(factor)));
+            finding.fix(new Edit.SetIngredient(
+                    first.range(), first.food(), first.amount().orElseThrow().times(factor)));
         }
         out.add(finding);
     }

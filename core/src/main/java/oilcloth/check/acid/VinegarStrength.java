@@ -2,17 +2,17 @@ package oilcloth.check.acid;
 
 import java.util.List;
 import oilcloth.acidity.Brine;
-import oilcloth.check.Message;
-import oilcloth.check.Question;
-import oilcloth.placing.FoodKind;
-import oilcloth.recipe.Assertion;
-import oilcloth.recipe.Ingredient;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
+import oilcloth.check.Message;
+import oilcloth.check.Question;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.placing.FoodKind;
+import oilcloth.recipe.Assertion;
+import oilcloth.recipe.Ingredient;
 
 /** Vinegar of unknown strength, or under 5 %. */
 public final class VinegarStrength implements Check {
@@ -41,7 +41,9 @@ public final class VinegarStrength implements Check {
             double percent = Brine.strength(i);
             boolean said = i.strengthPercent().isPresent();
             if (i.food().name().equals("vinegar, homemade")) {
-                out.add(Finding.of(INFO.code(), "homemade", Severity.DANGER, s.cite(INFO.source())).at(i.range()).fix());
+                out.add(Finding.of(INFO.code(), "homemade", Severity.DANGER, s.cite(INFO.source()))
+                        .at(i.range())
+                        .fix());
             } else if (percent < Brine.VINEGAR_PERCENT) {
                 out.add(Finding.of(INFO.code(), "weak", Severity.DANGER, s.cite(INFO.source()))
                         .at(i.range())
@@ -49,9 +51,17 @@ public final class VinegarStrength implements Check {
                         .figure("requiredPercent", Brine.VINEGAR_PERCENT)
                         .fix());
             } else if (!said) {
-                out.ask(new Question("ask.vinegar-strength", Message.of("ask.vinegar-strength"), List.of(INFO.code()),
-                        List.of(new Question.Answer(Message.of("ask.vinegar-strength.5"), new Assertion(Assertion.Field.VINEGAR_PERCENT, "5")),
-                                new Question.Answer(Message.of("ask.vinegar-strength.4"), new Assertion(Assertion.Field.VINEGAR_PERCENT, "4"))),
+                out.ask(new Question(
+                        "ask.vinegar-strength",
+                        Message.of("ask.vinegar-strength"),
+                        List.of(INFO.code()),
+                        List.of(
+                                new Question.Answer(
+                                        Message.of("ask.vinegar-strength.5"),
+                                        new Assertion(Assertion.Field.VINEGAR_PERCENT, "5")),
+                                new Question.Answer(
+                                        Message.of("ask.vinegar-strength.4"),
+                                        new Assertion(Assertion.Field.VINEGAR_PERCENT, "4"))),
                         List.of(i.range())));
             }
         }

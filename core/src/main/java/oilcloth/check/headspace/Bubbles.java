@@ -22,12 +22,16 @@ public final class Bubbles implements Check {
     }
 
     /** Poured products hold no pockets worth a remark. */
-    private static final Set<String> POURED = Set.of("jam", "jelly", "juice", "sauce", "puree", "ketchup", "syrup", "stock", "butter", "hot-sauce");
+    private static final Set<String> POURED =
+            Set.of("jam", "jelly", "juice", "sauce", "puree", "ketchup", "syrup", "stock", "butter", "hot-sauce");
 
     @Override
     public void look(Subject s, Findings out) {
-        if (s.placement().isPlaced() && s.facts().bubblesRemoved().isEmpty() && !POURED.contains(s.placement().family())) {
-            out.add(Finding.of(INFO.code(), "bubbles", Severity.NOTE, s.cite(INFO.source())).fix());
+        if (s.placement().isPlaced()
+                && s.facts().bubblesRemoved().isEmpty()
+                && !POURED.contains(s.placement().family())) {
+            out.add(Finding.of(INFO.code(), "bubbles", Severity.NOTE, s.cite(INFO.source()))
+                    .fix());
         }
     }
 }

@@ -22,7 +22,9 @@ record HeadspaceGap(Fact<HeadspaceStated> stated, Headspace tested, ProcessRow r
         if (s.facts().headspace().isEmpty() || !s.placement().isPlaced()) {
             return Optional.empty();
         }
-        Optional<ProcessRow> row = s.jars().stream().findFirst().flatMap(j -> s.rows(j).stream().findFirst())
+        Optional<ProcessRow> row = s.jars().stream()
+                .findFirst()
+                .flatMap(j -> s.rows(j).stream().findFirst())
                 .or(() -> s.strictest().map(p -> p.rows().get(firstJar(p))));
         return row.map(r -> new HeadspaceGap(s.facts().headspace().orElseThrow(), r.headspace(), r));
     }
@@ -49,7 +51,9 @@ record HeadspaceGap(Fact<HeadspaceStated> stated, Headspace tested, ProcessRow r
             }
             return;
         }
-        double by = smallSide ? tested.inches() - stated.value().most().inches() : stated.value().least().inches() - tested.inches();
+        double by = smallSide
+                ? tested.inches() - stated.value().most().inches()
+                : stated.value().least().inches() - tested.inches();
         Severity severity = by >= SEAL_AT_RISK_INCHES ? Severity.CORRECT : Severity.CAUTION;
         out.add(builder(s, info, variant, severity).fix(new Edit.SetHeadspace(tested)));
     }

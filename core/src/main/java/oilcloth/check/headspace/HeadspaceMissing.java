@@ -1,13 +1,13 @@
 package oilcloth.check.headspace;
 
-import oilcloth.guide.ProcessRow;
-import oilcloth.recipe.Edit;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.ProcessRow;
+import oilcloth.recipe.Edit;
 
 /** No headspace is given. */
 public final class HeadspaceMissing implements Check {
@@ -27,7 +27,10 @@ public final class HeadspaceMissing implements Check {
         if (s.facts().headspace().isPresent() || !s.placement().isPlaced()) {
             return;
         }
-        ProcessRow row = s.jars().stream().findFirst().flatMap(j -> s.rows(j).stream().findFirst()).orElse(s.strictest().orElseThrow().anyRow());
+        ProcessRow row = s.jars().stream()
+                .findFirst()
+                .flatMap(j -> s.rows(j).stream().findFirst())
+                .orElse(s.strictest().orElseThrow().anyRow());
         out.add(Finding.of(INFO.code(), "missing", Severity.NOTE, s.cite(row))
                 .figure("testedInches", row.headspace().inches())
                 .fix(new Edit.SetHeadspace(row.headspace())));

@@ -1,6 +1,5 @@
 package oilcloth.check.headspace;
 
-
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -23,7 +22,10 @@ public final class HeadspacePartial implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        s.facts().partlyFilled().ifPresent(part -> out.add(
-                Finding.of(INFO.code(), "partial", Severity.CORRECT, s.cite(INFO.source())).at(part).fix()));
+        s.facts()
+                .partlyFilled()
+                .ifPresent(part -> out.add(Finding.of(INFO.code(), "partial", Severity.CORRECT, s.cite(INFO.source()))
+                        .at(part)
+                        .fix()));
     }
 }

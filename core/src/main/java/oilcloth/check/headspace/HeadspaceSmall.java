@@ -1,6 +1,5 @@
 package oilcloth.check.headspace;
 
-
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;

@@ -26,9 +26,14 @@ public final class RawPack implements Check {
     @Override
     public void look(Subject s, Findings out) {
         boolean raw = Facts.values(s.facts().packs()).equals(Set.of(Pack.RAW));
-        boolean hotOnly = s.placement().isPlaced() && s.placement().open().stream().allMatch(p -> p.pack() == Pack.HOT);
+        boolean hotOnly =
+                s.placement().isPlaced() && s.placement().open().stream().allMatch(p -> p.pack() == Pack.HOT);
         if (raw && hotOnly) {
-            out.add(Finding.of(INFO.code(), "raw", s.kind().isGrave() ? Severity.DANGER : Severity.CORRECT, s.citePlaced(INFO))
+            out.add(Finding.of(
+                            INFO.code(),
+                            "raw",
+                            s.kind().isGrave() ? Severity.DANGER : Severity.CORRECT,
+                            s.citePlaced(INFO))
                     .at(s.facts().packs().get(0))
                     .fix());
         }

@@ -1,18 +1,18 @@
 package oilcloth.check.ingredient;
 
 import java.util.Set;
-import oilcloth.guide.Acidity;
-import oilcloth.guide.Food;
-import oilcloth.guide.FoodClass;
-import oilcloth.recipe.CanningMethod;
-import oilcloth.recipe.Edit;
-import oilcloth.recipe.Ingredient;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Acidity;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Edit;
+import oilcloth.recipe.Ingredient;
 
 /** Something the tested recipe does not have. */
 public final class Added implements Check {
@@ -28,7 +28,8 @@ public final class Added implements Check {
     }
 
     /** These have a code of their own. */
-    private static final Set<FoodClass> ELSEWHERE = Set.of(FoodClass.THICKENER, FoodClass.STARCH, FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG);
+    private static final Set<FoodClass> ELSEWHERE =
+            Set.of(FoodClass.THICKENER, FoodClass.STARCH, FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG);
 
     @Override
     public void look(Subject s, Findings out) {
@@ -41,7 +42,9 @@ public final class Added implements Check {
         }
         for (Ingredient i : s.placement().unlisted()) {
             Food food = i.food();
-            if (ELSEWHERE.contains(food.kind()) || food.name().equals("coconut") || food.name().equals("bacon")) {
+            if (ELSEWHERE.contains(food.kind())
+                    || food.name().equals("coconut")
+                    || food.name().equals("bacon")) {
                 continue;
             }
             out.add(Finding.of(INFO.code(), "added", severity(s, food), s.citePlaced(INFO))
@@ -58,7 +61,9 @@ public final class Added implements Check {
         if (lowAcid) {
             return Severity.DANGER;
         }
-        if (food.kind().isProduce() && food.acidity() == Acidity.BORDERLINE && s.kind().isGrave()) {
+        if (food.kind().isProduce()
+                && food.acidity() == Acidity.BORDERLINE
+                && s.kind().isGrave()) {
             return Severity.DANGER;
         }
         return Severity.CORRECT;

@@ -1,11 +1,11 @@
 package oilcloth.check.ingredient;
 
 import java.util.Set;
-import oilcloth.guide.FoodClass;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;
 import oilcloth.check.Subject;
+import oilcloth.guide.FoodClass;
 
 /** Milk, egg, pasta, rice or bread in a canned product. */
 public final class DairyEggStarch implements Check {
@@ -22,6 +22,11 @@ public final class DairyEggStarch implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        UnlistedFood.each(s, INFO, Set.of(FoodClass.DAIRY, FoodClass.EGG), Set.of("rice", "pasta", "barley", "bread", "oats", "egg noodle"), out);
+        UnlistedFood.each(
+                s,
+                INFO,
+                Set.of(FoodClass.DAIRY, FoodClass.EGG),
+                Set.of("rice", "pasta", "barley", "bread", "oats", "egg noodle"),
+                out);
     }
 }

@@ -1,11 +1,11 @@
 package oilcloth.check.ingredient;
 
 import java.util.Set;
-import oilcloth.guide.FoodClass;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;
 import oilcloth.check.Subject;
+import oilcloth.guide.FoodClass;
 
 /** Fat or oil in a canned product. */
 public final class Fat implements Check {

@@ -3,18 +3,18 @@ package oilcloth.check.ingredient;
 import java.util.List;
 import java.util.Map;
 import oilcloth.acidity.Proportions;
-import oilcloth.check.Message;
-import oilcloth.check.Question;
-import oilcloth.measure.Amount;
-import oilcloth.measure.Unit;
-import oilcloth.recipe.Edit;
-import oilcloth.recipe.Ingredient;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
+import oilcloth.check.Message;
+import oilcloth.check.Question;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+import oilcloth.recipe.Edit;
+import oilcloth.recipe.Ingredient;
 
 /** More of a low-acid vegetable than the tested recipe carries. */
 public final class LowAcidRaised implements Check {
@@ -36,19 +36,30 @@ public final class LowAcidRaised implements Check {
         }
         Proportions p = Proportions.of(s.recipe(), s.placement().recipe().get());
         for (Proportions.Raised raised : p.raised()) {
-            List<Ingredient> of = s.produce().ingredients().stream().filter(i -> i.food().group().equals(raised.group())).toList();
+            List<Ingredient> of = s.produce().ingredients().stream()
+                    .filter(i -> i.food().group().equals(raised.group()))
+                    .toList();
             if (!raised.certain()) {
-                out.ask(new Question("ask.cups", new Message("ask.cups-of", Map.of("food", raised.group())), List.of(INFO.code()), List.of(), of.stream().map(Ingredient::range).toList()));
+                out.ask(new Question(
+                        "ask.cups",
+                        new Message("ask.cups-of", Map.of("food", raised.group())),
+                        List.of(INFO.code()),
+                        List.of(),
+                        of.stream().map(Ingredient::range).toList()));
                 continue;
             }
             Finding.Builder finding = Finding.of(INFO.code(), "raised", Severity.DANGER, s.citePlaced(INFO))
-                    .figure("statedCups", round((raised.stated().least() + raised.stated().most()) / 2))
+                    .figure(
+                            "statedCups",
+                            round((raised.stated().least() + raised.stated().most()) / 2))
                     .figure("testedCups", round(raised.tested()))
                     .word("food", raised.group());
             of.forEach(i -> finding.at(i.range()));
-            out.add(of.size() == 1
-                    ? finding.fix(new Edit.SetIngredient(of.get(0).range(), of.get(0).food(), Amount.of(round(raised.tested()), Unit.CUP)))
-                    : finding.fix());
+            out.add(
+                    of.size() == 1
+                            ? finding.fix(new Edit.SetIngredient(
+                                    of.get(0).range(), of.get(0).food(), Amount.of(round(raised.tested()), Unit.CUP)))
+                            : finding.fix());
         }
     }
 

@@ -1,11 +1,11 @@
 package oilcloth.check.ingredient;
 
 import java.util.Set;
-import oilcloth.guide.FoodClass;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;
 import oilcloth.check.Subject;
+import oilcloth.guide.FoodClass;
 
 /** A thickener in a canned product. */
 public final class Thickener implements Check {
@@ -22,6 +22,17 @@ public final class Thickener implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        UnlistedFood.each(s, INFO, Set.of(FoodClass.THICKENER), Set.of("flour", "cornstarch", "modified starch, instant", "tapioca", "arrowroot", "modified starch, cook-type"), out);
+        UnlistedFood.each(
+                s,
+                INFO,
+                Set.of(FoodClass.THICKENER),
+                Set.of(
+                        "flour",
+                        "cornstarch",
+                        "modified starch, instant",
+                        "tapioca",
+                        "arrowroot",
+                        "modified starch, cook-type"),
+                out);
     }
 }

@@ -1,6 +1,12 @@
 package oilcloth.check.method;
 
 import java.util.Optional;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
 import oilcloth.guide.Method;
 import oilcloth.guide.Process;
 import oilcloth.guide.ProcessRow;
@@ -8,12 +14,6 @@ import oilcloth.measure.Minutes;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
-import oilcloth.check.Check;
-import oilcloth.check.CheckInfo;
-import oilcloth.check.Finding;
-import oilcloth.check.Findings;
-import oilcloth.check.Severity;
-import oilcloth.check.Subject;
 
 /** Low-acid food in boiling water or steam. */
 public final class LowAcidBoiling implements Check {
@@ -30,10 +30,18 @@ public final class LowAcidBoiling implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        boolean boiled = s.method().map(m -> m == CanningMethod.BOILING_WATER || m == CanningMethod.STEAM).orElse(false);
-        boolean lowAcid = s.kind() == FoodKind.LOW_ACID && (s.produce().hasLowAcid() || s.produce().hasMeat()
-                || s.placement().method().filter(m -> m == Method.PRESSURE).isPresent());
-        boolean otherwise = s.placement().method().filter(m -> m == Method.BOILING).isPresent();
+        boolean boiled = s.method()
+                .map(m -> m == CanningMethod.BOILING_WATER || m == CanningMethod.STEAM)
+                .orElse(false);
+        boolean lowAcid = s.kind() == FoodKind.LOW_ACID
+                && (s.produce().hasLowAcid()
+                        || s.produce().hasMeat()
+                        || s.placement()
+                                .method()
+                                .filter(m -> m == Method.PRESSURE)
+                                .isPresent());
+        boolean otherwise =
+                s.placement().method().filter(m -> m == Method.BOILING).isPresent();
         if (!boiled || !lowAcid || otherwise) {
             if (s.methodFits()) {
                 out.add(Finding.of(INFO.code(), "met", Severity.MET, s.citePlaced(INFO))
@@ -41,13 +49,26 @@ public final class LowAcidBoiling implements Check {
             }
             return;
         }
-        Finding.Builder finding = Finding.of(INFO.code(), s.placement().isPlaced() ? "pressure" : "none", Severity.DANGER, s.citePlaced(INFO))
-                .at(s.facts().methods().stream().filter(f -> f.value() != CanningMethod.PRESSURE).findFirst());
+        Finding.Builder finding = Finding.of(
+                        INFO.code(),
+                        s.placement().isPlaced() ? "pressure" : "none",
+                        Severity.DANGER,
+                        s.citePlaced(INFO))
+                .at(s.facts().methods().stream()
+                        .filter(f -> f.value() != CanningMethod.PRESSURE)
+                        .findFirst());
         Optional<Process> process = s.strictest().filter(p -> p.method() == Method.PRESSURE);
         if (process.isPresent()) {
-            ProcessRow row = s.jars().stream().findFirst().flatMap(process.get()::rowFor).orElse(process.get().anyRow());
-            finding.figure("requiredMinutes", row.minutes().get(0)).figure("jar", row.jar().id()).word("food", process.get().food());
-            finding.fix(new Edit.SetMethod(CanningMethod.PRESSURE), new Edit.SetMinutes(Minutes.of(row.minutes().get(0))));
+            ProcessRow row = s.jars().stream()
+                    .findFirst()
+                    .flatMap(process.get()::rowFor)
+                    .orElse(process.get().anyRow());
+            finding.figure("requiredMinutes", row.minutes().get(0))
+                    .figure("jar", row.jar().id())
+                    .word("food", process.get().food());
+            finding.fix(
+                    new Edit.SetMethod(CanningMethod.PRESSURE),
+                    new Edit.SetMinutes(Minutes.of(row.minutes().get(0))));
         } else {
             finding.fix();
         }

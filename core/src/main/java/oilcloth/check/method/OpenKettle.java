@@ -1,14 +1,14 @@
 package oilcloth.check.method;
 
-import oilcloth.guide.Method;
-import oilcloth.recipe.CanningMethod;
-import oilcloth.recipe.Edit;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Method;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Edit;
 
 /** Jars are filled hot and closed without a process. */
 public final class OpenKettle implements Check {
@@ -29,9 +29,14 @@ public final class OpenKettle implements Check {
             return;
         }
         Severity severity = s.kind().isAcid() ? Severity.CORRECT : Severity.DANGER;
-        Finding.Builder finding = Finding.of(INFO.code(), "unprocessed", severity, s.citePlaced(INFO)).at(s.facts().openKettle());
-        s.placement().method().ifPresentOrElse(
-                m -> finding.fix(new Edit.SetMethod(m == Method.PRESSURE ? CanningMethod.PRESSURE : CanningMethod.BOILING_WATER)), finding::fix);
+        Finding.Builder finding = Finding.of(INFO.code(), "unprocessed", severity, s.citePlaced(INFO))
+                .at(s.facts().openKettle());
+        s.placement()
+                .method()
+                .ifPresentOrElse(
+                        m -> finding.fix(new Edit.SetMethod(
+                                m == Method.PRESSURE ? CanningMethod.PRESSURE : CanningMethod.BOILING_WATER)),
+                        finding::fix);
         out.add(finding);
     }
 }

@@ -1,14 +1,14 @@
 package oilcloth.check.method;
 
-import oilcloth.heat.Requirement;
-import oilcloth.recipe.CanningMethod;
-import oilcloth.recipe.Edit;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.heat.Requirement;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Edit;
 
 /** A steam canner for a process of more than 45 minutes. */
 public final class SteamLimit implements Check {
@@ -31,11 +31,14 @@ public final class SteamLimit implements Check {
         if (s.method().filter(m -> m == CanningMethod.STEAM).isEmpty() || !s.methodFits()) {
             return;
         }
-        s.jars().stream().flatMap(j -> Requirement.of(s.rows(j), s.altitude()).stream())
+        s.jars().stream()
+                .flatMap(j -> Requirement.of(s.rows(j), s.altitude()).stream())
                 .filter(r -> r.most().value() > LIMIT_MINUTES)
                 .findFirst()
                 .ifPresent(r -> out.add(Finding.of(INFO.code(), "long", Severity.CORRECT, s.cite(INFO.source()))
-                        .at(s.facts().methods().stream().filter(f -> f.value() == CanningMethod.STEAM).findFirst())
+                        .at(s.facts().methods().stream()
+                                .filter(f -> f.value() == CanningMethod.STEAM)
+                                .findFirst())
                         .figure("requiredMinutes", r.most().value())
                         .figure("limitMinutes", LIMIT_MINUTES)
                         .fix(new Edit.SetMethod(CanningMethod.BOILING_WATER))));

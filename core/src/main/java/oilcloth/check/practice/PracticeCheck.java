@@ -30,7 +30,11 @@ public final class PracticeCheck implements Check {
         for (Practice practice : s.recipe().practices()) {
             if (practice.rule().code().equals(rule.code())) {
                 String severity = s.kind().isAcid() ? rule.acidFood() : rule.lowAcid();
-                out.add(Finding.shared(rule.code(), "practice", Severity.valueOf(severity.toUpperCase(Locale.ROOT)), s.cite(rule.source()))
+                out.add(Finding.shared(
+                                rule.code(),
+                                "practice",
+                                Severity.valueOf(severity.toUpperCase(Locale.ROOT)),
+                                s.cite(rule.source()))
                         .at(practice.range())
                         .word("title", rule.title())
                         .word("why", rule.why())

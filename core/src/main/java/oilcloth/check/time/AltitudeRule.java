@@ -1,6 +1,5 @@
 package oilcloth.check.time;
 
-
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -23,8 +22,10 @@ public final class AltitudeRule implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        s.facts().minutesPerThousandFeet().ifPresent(rule -> out.add(Finding.of(INFO.code(), "rule", Severity.NOTE, s.cite(INFO.source()))
-                .at(rule)
-                .figure("minutesPerThousandFeet", rule.value())));
+        s.facts()
+                .minutesPerThousandFeet()
+                .ifPresent(rule -> out.add(Finding.of(INFO.code(), "rule", Severity.NOTE, s.cite(INFO.source()))
+                        .at(rule)
+                        .figure("minutesPerThousandFeet", rule.value())));
     }
 }

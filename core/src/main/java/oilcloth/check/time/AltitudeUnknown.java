@@ -1,15 +1,15 @@
 package oilcloth.check.time;
 
 import java.util.List;
-import oilcloth.check.Message;
-import oilcloth.check.Question;
-import oilcloth.guide.Method;
-import oilcloth.recipe.Assertion;
-import oilcloth.recipe.CanningMethod;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;
+import oilcloth.check.Message;
+import oilcloth.check.Question;
 import oilcloth.check.Subject;
+import oilcloth.guide.Method;
+import oilcloth.recipe.Assertion;
+import oilcloth.recipe.CanningMethod;
 
 /** Nobody said how high the kitchen lies. */
 public final class AltitudeUnknown implements Check {
@@ -29,14 +29,19 @@ public final class AltitudeUnknown implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        if (s.altitude().isPresent() || s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
+        if (s.altitude().isPresent()
+                || s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             return;
         }
         List<Question.Answer> answers = ONE_OF_EACH_BAND.stream()
-                .map(ft -> new Question.Answer(Message.of("ask.altitude." + ft), new Assertion(Assertion.Field.ALTITUDE_FEET, Integer.toString(ft))))
+                .map(ft -> new Question.Answer(
+                        Message.of("ask.altitude." + ft),
+                        new Assertion(Assertion.Field.ALTITUDE_FEET, Integer.toString(ft))))
                 .toList();
-        List<String> codes = s.placement().method().filter(m -> m == Method.PRESSURE).isPresent()
-                ? List.of("time.pressure") : List.of("time.short");
+        List<String> codes =
+                s.placement().method().filter(m -> m == Method.PRESSURE).isPresent()
+                        ? List.of("time.pressure")
+                        : List.of("time.short");
         out.ask(new Question("ask.altitude", Message.of("ask.altitude"), codes, answers, List.of()));
     }
 }

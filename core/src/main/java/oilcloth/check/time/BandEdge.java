@@ -1,16 +1,16 @@
 package oilcloth.check.time;
 
 import java.util.Optional;
-import oilcloth.guide.ProcessRow;
-import oilcloth.heat.Requirement;
-import oilcloth.measure.Altitude;
-import oilcloth.measure.JarSize;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.ProcessRow;
+import oilcloth.heat.Requirement;
+import oilcloth.measure.Altitude;
+import oilcloth.measure.JarSize;
 
 /** The kitchen lies just under the edge of an altitude band. */
 public final class BandEdge implements Check {
@@ -41,9 +41,18 @@ public final class BandEdge implements Check {
             }
             for (int edge : ProcessRow.BOILING_BANDS) {
                 boolean near = edge != Integer.MAX_VALUE && here.feet() <= edge && edge - here.feet() < NEAR_FEET;
-                int next = near ? now.get().deciding().minutesAt(Altitude.ofFeet(edge + 1)).value() : 0;
+                int next = near
+                        ? now.get()
+                                .deciding()
+                                .minutesAt(Altitude.ofFeet(edge + 1))
+                                .value()
+                        : 0;
                 if (near && next > now.get().most().value()) {
-                    out.add(Finding.of(INFO.code(), "edge", Severity.NOTE, s.cite(now.get().deciding()))
+                    out.add(Finding.of(
+                                    INFO.code(),
+                                    "edge",
+                                    Severity.NOTE,
+                                    s.cite(now.get().deciding()))
                             .figure("altitudeFt", here.feet())
                             .figure("edgeFt", edge)
                             .figure("requiredMinutes", now.get().most().value())

@@ -1,13 +1,13 @@
 package oilcloth.check.time;
 
-import oilcloth.guide.Process;
-import oilcloth.measure.JarSize;
-import oilcloth.recipe.Edit;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Subject;
+import oilcloth.guide.Process;
+import oilcloth.measure.JarSize;
+import oilcloth.recipe.Edit;
 
 /** The jar is larger than any tested for this food. */
 public final class JarUntested implements Check {
@@ -33,7 +33,11 @@ public final class JarUntested implements Check {
             }
             Process process = s.strictest().orElseThrow();
             JarSize largest = process.rows().lastKey();
-            out.add(Finding.of(INFO.code(), "large", s.grave(), s.cite(process.rows().get(largest)))
+            out.add(Finding.of(
+                            INFO.code(),
+                            "large",
+                            s.grave(),
+                            s.cite(process.rows().get(largest)))
                     .at(s.facts().jars().stream().filter(f -> f.value() == jar).findFirst())
                     .figure("statedJar", jar.label())
                     .figure("largestTestedJar", largest.label())

@@ -1,15 +1,15 @@
 package oilcloth.check.time;
 
-import oilcloth.guide.Gauge;
-import oilcloth.guide.ProcessRow;
-import oilcloth.measure.Altitude;
-import oilcloth.recipe.CanningMethod;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Gauge;
+import oilcloth.guide.ProcessRow;
+import oilcloth.measure.Altitude;
+import oilcloth.recipe.CanningMethod;
 
 /** The kitchen lies beyond the end of the table. */
 public final class OffTable implements Check {
@@ -26,13 +26,17 @@ public final class OffTable implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        if (s.altitude().isEmpty() || !s.methodFits() || s.method().filter(m -> m == CanningMethod.PRESSURE).isEmpty()) {
+        if (s.altitude().isEmpty()
+                || !s.methodFits()
+                || s.method().filter(m -> m == CanningMethod.PRESSURE).isEmpty()) {
             return;
         }
         Altitude here = s.altitude().get();
         ProcessRow row = s.strictest().orElseThrow().anyRow();
         boolean weighted = s.gauge().filter(g -> g == Gauge.WEIGHTED).isPresent();
-        boolean off = weighted ? row.psiAt(Gauge.WEIGHTED, here).isEmpty() : ProcessRow.band(ProcessRow.DIAL_BANDS, here) >= ProcessRow.DIAL_BANDS.size();
+        boolean off = weighted
+                ? row.psiAt(Gauge.WEIGHTED, here).isEmpty()
+                : ProcessRow.band(ProcessRow.DIAL_BANDS, here) >= ProcessRow.DIAL_BANDS.size();
         if (off) {
             out.add(Finding.of(INFO.code(), weighted ? "weighted" : "dial", Severity.CORRECT, s.cite(row))
                     .figure("altitudeFt", here.feet())

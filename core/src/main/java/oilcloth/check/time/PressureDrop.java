@@ -1,6 +1,5 @@
 package oilcloth.check.time;
 
-
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -23,7 +22,10 @@ public final class PressureDrop implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        s.facts().pressureDropped().ifPresent(drop -> out.add(
-                Finding.of(INFO.code(), "drop", Severity.DANGER, s.cite(INFO.source())).at(drop).fix()));
+        s.facts()
+                .pressureDropped()
+                .ifPresent(drop -> out.add(Finding.of(INFO.code(), "drop", Severity.DANGER, s.cite(INFO.source()))
+                        .at(drop)
+                        .fix()));
     }
 }

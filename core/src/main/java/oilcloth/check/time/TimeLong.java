@@ -1,16 +1,16 @@
 package oilcloth.check.time;
 
 import java.util.Optional;
-import oilcloth.heat.Requirement;
-import oilcloth.measure.JarSize;
-import oilcloth.recipe.Fact;
-import oilcloth.recipe.ProcessTime;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.heat.Requirement;
+import oilcloth.measure.JarSize;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.ProcessTime;
 
 /** The stated time is well over the tested time. */
 public final class TimeLong implements Check {
@@ -36,9 +36,15 @@ public final class TimeLong implements Check {
         for (JarSize jar : s.jars()) {
             Optional<Fact<ProcessTime>> stated = Timing.stated(s, jar);
             Optional<Requirement> required = Timing.required(s, jar);
-            if (stated.isPresent() && required.isPresent() && required.get().isOne()
+            if (stated.isPresent()
+                    && required.isPresent()
+                    && required.get().isOne()
                     && stated.get().value().least().minus(required.get().most()) > WELL_OVER) {
-                out.add(Finding.of(INFO.code(), "long", Severity.NOTE, s.cite(required.get().deciding()))
+                out.add(Finding.of(
+                                INFO.code(),
+                                "long",
+                                Severity.NOTE,
+                                s.cite(required.get().deciding()))
                         .at(stated.get())
                         .figure("statedMinutes", stated.get().value().least().value())
                         .figure("requiredMinutes", required.get().most().value()));

@@ -1,16 +1,16 @@
 package oilcloth.check.time;
 
 import java.util.Optional;
-import oilcloth.heat.Requirement;
-import oilcloth.measure.JarSize;
-import oilcloth.recipe.CanningMethod;
-import oilcloth.recipe.Edit;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.heat.Requirement;
+import oilcloth.measure.JarSize;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Edit;
 
 /** A process is named and no time is given. */
 public final class TimeMissing implements Check {
@@ -27,7 +27,9 @@ public final class TimeMissing implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        boolean processed = s.method().map(m -> m == CanningMethod.BOILING_WATER || m == CanningMethod.STEAM || m == CanningMethod.PRESSURE).orElse(false);
+        boolean processed = s.method()
+                .map(m -> m == CanningMethod.BOILING_WATER || m == CanningMethod.STEAM || m == CanningMethod.PRESSURE)
+                .orElse(false);
         if (!processed || !s.placement().isPlaced() || !s.methodFits()) {
             return;
         }
@@ -36,12 +38,19 @@ public final class TimeMissing implements Check {
             if (Timing.stated(s, jar).isPresent() || required.isEmpty()) {
                 continue;
             }
-            Finding.Builder finding = Finding.of(INFO.code(), "missing", Severity.CORRECT, s.cite(required.get().deciding()))
+            Finding.Builder finding = Finding.of(
+                            INFO.code(),
+                            "missing",
+                            Severity.CORRECT,
+                            s.cite(required.get().deciding()))
                     .at(s.facts().methods().stream().findFirst())
                     .figure("requiredMinutes", required.get().most().value())
                     .figure("jar", jar.id())
                     .word("required", required.get().words());
-            out.add(required.get().isOne() ? finding.fix(new Edit.SetMinutes(required.get().most())) : finding.fix());
+            out.add(
+                    required.get().isOne()
+                            ? finding.fix(new Edit.SetMinutes(required.get().most()))
+                            : finding.fix());
             return;
         }
     }

@@ -36,7 +36,9 @@ public final class TimeShort implements Check {
         if (!s.methodFits()) {
             return;
         }
-        for (JarSize jar : s.jars().isEmpty() ? Timing.jars(s).subList(0, Math.min(1, Timing.jars(s).size())) : Timing.jars(s)) {
+        for (JarSize jar : s.jars().isEmpty()
+                ? Timing.jars(s).subList(0, Math.min(1, Timing.jars(s).size()))
+                : Timing.jars(s)) {
             Optional<Fact<ProcessTime>> stated = Timing.stated(s, jar);
             Optional<Requirement> required = Timing.required(s, jar);
             if (stated.isPresent() && required.isPresent()) {
@@ -52,12 +54,19 @@ public final class TimeShort implements Check {
         if (!tooShort && !enough) {
             return;
         }
-        String place = s.altitude().map(a -> String.format(java.util.Locale.ROOT, "at %,d ft", a.feet())).orElse("at any altitude");
-        Finding.Builder finding = Finding.of(INFO.code(), tooShort ? "short" : "met",
-                        tooShort ? severity(s, required.least().value() - minutes) : Severity.MET, s.cite(required.deciding()))
+        String place = s.altitude()
+                .map(a -> String.format(java.util.Locale.ROOT, "at %,d ft", a.feet()))
+                .orElse("at any altitude");
+        Finding.Builder finding = Finding.of(
+                        INFO.code(),
+                        tooShort ? "short" : "met",
+                        tooShort ? severity(s, required.least().value() - minutes) : Severity.MET,
+                        s.cite(required.deciding()))
                 .at(stated)
                 .figure("statedMinutes", minutes)
-                .figure("requiredMinutes", tooShort ? required.most().value() : required.most().value())
+                .figure(
+                        "requiredMinutes",
+                        tooShort ? required.most().value() : required.most().value())
                 .figure("jar", jar.id())
                 .word("required", required.words())
                 .word("place", place)
@@ -77,8 +86,12 @@ public final class TimeShort implements Check {
         if (s.kind() != FoodKind.PICKLE) {
             return s.grave();
         }
-        boolean strong = s.placement().recipe().flatMap(Brine::of)
-                .map(t -> Brine.of(s.recipe()).map(b -> b.percent() >= t.percent() * 0.98).orElse(false))
+        boolean strong = s.placement()
+                .recipe()
+                .flatMap(Brine::of)
+                .map(t -> Brine.of(s.recipe())
+                        .map(b -> b.percent() >= t.percent() * 0.98)
+                        .orElse(false))
                 .orElse(false);
         return strong && shortBy <= PICKLE_MARGIN_MINUTES ? Severity.CORRECT : Severity.DANGER;
     }

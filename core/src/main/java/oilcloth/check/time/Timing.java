@@ -18,15 +18,23 @@ final class Timing {
         if (!s.jars().isEmpty()) {
             return List.copyOf(s.jars());
         }
-        return s.placement().open().stream().flatMap(p -> p.jars().stream()).distinct().sorted().toList();
+        return s.placement().open().stream()
+                .flatMap(p -> p.jars().stream())
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     /** The shortest time stated for this jar: its own if it has one, else the one said for all. */
     static Optional<Fact<ProcessTime>> stated(Subject s, JarSize jar) {
         List<Fact<ProcessTime>> times = s.facts().times();
-        Comparator<Fact<ProcessTime>> shortest = Comparator.comparing(t -> t.value().least());
-        Optional<Fact<ProcessTime>> own = times.stream().filter(t -> t.value().jar().filter(j -> j == jar).isPresent()).min(shortest);
-        Optional<Fact<ProcessTime>> general = times.stream().filter(t -> t.value().jar().isEmpty()).min(shortest);
+        Comparator<Fact<ProcessTime>> shortest =
+                Comparator.comparing(t -> t.value().least());
+        Optional<Fact<ProcessTime>> own = times.stream()
+                .filter(t -> t.value().jar().filter(j -> j == jar).isPresent())
+                .min(shortest);
+        Optional<Fact<ProcessTime>> general =
+                times.stream().filter(t -> t.value().jar().isEmpty()).min(shortest);
         // One jar and one time belong together, whatever jar stood beside the time.
         boolean lone = times.size() == 1 && jars(s).size() == 1;
         return own.or(() -> general).or(() -> lone ? times.stream().findFirst() : Optional.empty());

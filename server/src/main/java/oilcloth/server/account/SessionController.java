@@ -45,7 +45,8 @@ class SessionController {
     }
 
     @PostMapping
-    Person signIn(@Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+    Person signIn(
+            @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
         Authentication signedIn = authentication.authenticate(
                 UsernamePasswordAuthenticationToken.unauthenticated(credentials.username(), credentials.password()));
         HttpSession session = request.getSession(false);

@@ -82,12 +82,14 @@ class CanningCase {
 
     /** What the engine is told beside the text. */
     Context context(Instant now) {
-        Context.Stage stage = switch (jars) {
-            case NOT_YET -> Context.Stage.PLANNING;
-            case OPENED -> Context.Stage.OPENED;
-            case MADE -> jarsOutAt != null && now.isBefore(jarsOutAt.plus(oilcloth.jars.JarAdvice.WINDOW))
-                    ? Context.Stage.MADE_TODAY : Context.Stage.ON_SHELF;
-        };
+        Context.Stage stage =
+                switch (jars) {
+                    case NOT_YET -> Context.Stage.PLANNING;
+                    case OPENED -> Context.Stage.OPENED;
+                    case MADE -> jarsOutAt != null && now.isBefore(jarsOutAt.plus(oilcloth.jars.JarAdvice.WINDOW))
+                            ? Context.Stage.MADE_TODAY
+                            : Context.Stage.ON_SHELF;
+                };
         return new Context(
                 Optional.ofNullable(altitudeFt).map(Altitude::ofFeet),
                 Optional.ofNullable(canner).map(CannerKind::method),

@@ -38,7 +38,8 @@ public class CaseController {
             @NotNull JarsState jars,
             Instant jarsOutAt) {
         /** For the demo desk, which lives in another package. */
-        public static Details of(String cannerName, String place, Integer altitudeFt, Instant jarsOutAt, boolean opened) {
+        public static Details of(
+                String cannerName, String place, Integer altitudeFt, Instant jarsOutAt, boolean opened) {
             JarsState jars = opened ? JarsState.OPENED : jarsOutAt == null ? JarsState.NOT_YET : JarsState.MADE;
             return new Details(cannerName, place, altitudeFt, null, jars, jarsOutAt);
         }
@@ -82,7 +83,8 @@ public class CaseController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Opened open(@Valid @RequestBody NewCase given, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) throws UnusableInput {
+    Opened open(@Valid @RequestBody NewCase given, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by)
+            throws UnusableInput {
         return new Opened(cases.open(given.text(), given.details(), by.displayName()));
     }
 
@@ -92,7 +94,10 @@ public class CaseController {
     }
 
     @PutMapping("/{id}")
-    CaseView describe(@PathVariable UUID id, @Valid @RequestBody Changed changed, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+    CaseView describe(
+            @PathVariable UUID id,
+            @Valid @RequestBody Changed changed,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.describe(id, changed.version(), changed.details(), by.displayName());
         return cases.view(id);
     }
@@ -104,13 +109,19 @@ public class CaseController {
     }
 
     @PostMapping("/{id}/assertions")
-    CaseView assertThat(@PathVariable UUID id, @RequestBody Assertion assertion, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+    CaseView assertThat(
+            @PathVariable UUID id,
+            @RequestBody Assertion assertion,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.assertThat(id, assertion, by.displayName());
         return cases.view(id);
     }
 
     @DeleteMapping("/{id}/assertions/{field}")
-    CaseView takeBack(@PathVariable UUID id, @PathVariable Assertion.Field field, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+    CaseView takeBack(
+            @PathVariable UUID id,
+            @PathVariable Assertion.Field field,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.takeBack(id, field, by.displayName());
         return cases.view(id);
     }
@@ -121,7 +132,10 @@ public class CaseController {
     }
 
     @PutMapping("/{id}/reply")
-    ReplyView write(@PathVariable UUID id, @Valid @RequestBody Written written, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
+    ReplyView write(
+            @PathVariable UUID id,
+            @Valid @RequestBody Written written,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.write(id, written.body(), written.version(), by.displayName());
         return cases.reply(id);
     }

@@ -28,7 +28,15 @@ class CaseReview {
 
     protected CaseReview() {}
 
-    CaseReview(UUID caseId, String outcome, String worstOpen, String guide, String engine, String document, Instant reviewedAt, String reviewedBy) {
+    CaseReview(
+            UUID caseId,
+            String outcome,
+            String worstOpen,
+            String guide,
+            String engine,
+            String document,
+            Instant reviewedAt,
+            String reviewedBy) {
         this.id = UUID.randomUUID();
         this.caseId = caseId;
         this.outcome = outcome;

@@ -23,7 +23,8 @@ interface CaseStore extends JpaRepository<CanningCase, UUID> {
             boolean replied) {}
 
     /** The latest review of each case counts; the newest case comes first. */
-    @Query("""
+    @Query(
+            """
             select new oilcloth.server.cases.CaseStore$Line(
                 c.id, c.title, c.cannerName, c.place, c.altitudeFt, c.jars, c.jarsOutAt, c.createdAt,
                 r.outcome, r.worstOpen, p.caseId is not null)

@@ -33,7 +33,13 @@ public class Cases {
     private final Clock clock;
     private final ZoneId zone;
 
-    Cases(CaseStore cases, ReviewStore reviews, ReplyStore replies, Engine engine, ObjectMapper json, Clock clock,
+    Cases(
+            CaseStore cases,
+            ReviewStore reviews,
+            ReplyStore replies,
+            Engine engine,
+            ObjectMapper json,
+            Clock clock,
             @Value("${oilcloth.desk.zone}") ZoneId zone) {
         this.cases = cases;
         this.reviews = reviews;
@@ -77,17 +83,36 @@ public class Cases {
 
     private static String title(Review review) {
         String text = review.recipe().text();
-        return review.recipe().title().map(r -> r.of(text).replaceFirst("(?i)^(subject|title|name|recipe)\\s*:\\s*", "").replaceAll("^[#*\\s]+|[*\\s]+$", ""))
+        return review.recipe()
+                .title()
+                .map(r -> r.of(text)
+                        .replaceFirst("(?i)^(subject|title|name|recipe)\\s*:\\s*", "")
+                        .replaceAll("^[#*\\s]+|[*\\s]+$", ""))
                 .filter(t -> !t.isBlank())
-                .or(() -> review.subject().produce().main().map(f -> Character.toUpperCase(f.name().charAt(0)) + f.name().substring(1)))
-                .orElse(text.lines().map(String::strip).filter(l -> !l.isEmpty()).findFirst().orElse("Untitled"));
+                .or(() -> review.subject()
+                        .produce()
+                        .main()
+                        .map(f -> Character.toUpperCase(f.name().charAt(0))
+                                + f.name().substring(1)))
+                .orElse(text.lines()
+                        .map(String::strip)
+                        .filter(l -> !l.isEmpty())
+                        .findFirst()
+                        .orElse("Untitled"));
     }
 
     private void keep(CanningCase of, Review review, String by) {
         ReviewDocument document = ReviewDocuments.of(review, null);
         try {
-            reviews.save(new CaseReview(of.id(), document.call(), document.worstOpen(), document.guide(), document.engine(),
-                    json.writeValueAsString(document), now(), by));
+            reviews.save(new CaseReview(
+                    of.id(),
+                    document.call(),
+                    document.worstOpen(),
+                    document.guide(),
+                    document.engine(),
+                    json.writeValueAsString(document),
+                    now(),
+                    by));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }
@@ -96,13 +121,27 @@ public class Cases {
     @Transactional(readOnly = true)
     CaseController.CaseView view(UUID id) {
         CanningCase found = find(id);
-        CaseReview review = reviews.findFirstByCaseIdOrderByReviewedAtDesc(id).orElseThrow(EntityNotFoundException::new);
+        CaseReview review =
+                reviews.findFirstByCaseIdOrderByReviewedAtDesc(id).orElseThrow(EntityNotFoundException::new);
         try {
             return new CaseController.CaseView(
-                    found.id(), found.version(), found.title(),
-                    new CaseController.Details(found.cannerName(), found.place(), found.altitudeFt(), found.canner(), found.jars(), found.jarsOutAt()),
-                    found.assertions(), found.createdAt(), found.createdBy(), review.reviewedAt(), review.reviewedBy(),
-                    json.readValue(review.document(), ReviewDocument.class), engine.guide().name());
+                    found.id(),
+                    found.version(),
+                    found.title(),
+                    new CaseController.Details(
+                            found.cannerName(),
+                            found.place(),
+                            found.altitudeFt(),
+                            found.canner(),
+                            found.jars(),
+                            found.jarsOutAt()),
+                    found.assertions(),
+                    found.createdAt(),
+                    found.createdBy(),
+                    review.reviewedAt(),
+                    review.reviewedBy(),
+                    json.readValue(review.document(), ReviewDocument.class),
+                    engine.guide().name());
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("the review of case " + id + " cannot be read", e);
         }

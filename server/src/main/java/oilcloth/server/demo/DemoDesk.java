@@ -30,7 +30,8 @@ class DemoDesk implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoDesk.class);
 
-    private record Letter(String file, String canner, String place, Integer altitudeFt, int hoursAgo, Integer jarsOutHoursAgo) {}
+    private record Letter(
+            String file, String canner, String place, Integer altitudeFt, int hoursAgo, Integer jarsOutHoursAgo) {}
 
     private static final List<Letter> LETTERS = List.of(
             new Letter("pears", "Odalys Brandt", "Fennimore Bench", 5_200, 1, null),
@@ -65,8 +66,10 @@ class DemoDesk implements ApplicationRunner {
         }
         Instant now = clock.instant();
         for (Letter letter : LETTERS) {
-            Instant out = letter.jarsOutHoursAgo() == null ? null : now.minus(Duration.ofHours(letter.jarsOutHoursAgo()));
-            cases.open(text(letter.file()),
+            Instant out =
+                    letter.jarsOutHoursAgo() == null ? null : now.minus(Duration.ofHours(letter.jarsOutHoursAgo()));
+            cases.open(
+                    text(letter.file()),
                     CaseController.Details.of(letter.canner(), letter.place(), letter.altitudeFt(), out, false),
                     "Anselm Birdsong",
                     now.minus(Duration.ofHours(letter.hoursAgo())));

@@ -61,6 +61,10 @@ class ApiDescription {
         }
         schema.setRequired(new ArrayList<>(properties.keySet()));
         properties.replaceAll((property, of) -> {
+            // a figure is a number or a word
+            if (of.getAdditionalProperties() instanceof Schema) {
+                of.setAdditionalProperties(true);
+            }
             if (!MAY_BE_NULL.contains(name + "." + property)) {
                 return of;
             }

@@ -37,7 +37,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail stale(ObjectOptimisticLockingFailureException e) {
-        return problem(HttpStatus.CONFLICT, "Changed by somebody else",
+        return problem(
+                HttpStatus.CONFLICT,
+                "Changed by somebody else",
                 "Somebody else saved this in the meantime. Your words are still on your screen; reload to see theirs.");
     }
 
@@ -59,7 +61,8 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "Not understood", "The request could not be read."));
+        return ResponseEntity.badRequest()
+                .body(problem(HttpStatus.BAD_REQUEST, "Not understood", "The request could not be read."));
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String detail) {

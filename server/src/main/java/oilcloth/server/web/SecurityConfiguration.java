@@ -31,14 +31,18 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Everything under /api needs a session, but signing in; the client's own files need none. */
 @Configuration
 class SecurityConfiguration {
-    private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
-            + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
+                    + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain security(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(r -> r.requestMatchers(HttpMethod.POST, "/api/session").permitAll()
-                        .requestMatchers("/api/**", "/v3/api-docs/**").authenticated()
-                        .anyRequest().permitAll())
+        return http.authorizeHttpRequests(r -> r.requestMatchers(HttpMethod.POST, "/api/session")
+                        .permitAll()
+                        .requestMatchers("/api/**", "/v3/api-docs/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
                 .csrf(c -> c.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(new SinglePageCsrfHandler()))
                 .addFilterAfter(new CsrfCookieFilter(), CsrfFilter.class)

@@ -1,0 +1,57 @@
+package oilcloth.server.browser;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Media;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** Takes the pictures of docs/screenshots anew, from the demo data: {@code -Doilcloth.screenshots=true}. */
+@EnabledIfSystemProperty(named = "oilcloth.screenshots", matches = "true")
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
+class ScreenshotsTest {
+    private static final Path KEPT = Path.of("../docs/screenshots");
+
+    @LocalServerPort
+    private int port;
+
+    @Test
+    void takeThem() {
+        try (Browsing browsing = new Browsing(port)) {
+            Page page = browsing.page(1280, 800);
+            page.navigate(browsing.at("/sign-in"));
+            page.getByLabel("Name").waitFor();
+            shoot(page, "sign-in");
+            browsing.signIn(page, "educator");
+            shoot(page, "incoming");
+            page.navigate(browsing.at("/new"));
+            page.getByLabel("Canner's name").waitFor();
+            shoot(page, "new-case");
+            review(browsing, page, "Harvest Supper Corn Relish", "review-stop");
+            review(browsing, page, "Bartlett Pears in Light Syrup", "review-correct");
+            review(browsing, page, "Dilled okra (for the fair)", "review-sound");
+            Browsing.link(page, "Reply").click();
+            page.getByLabel("The letter").waitFor();
+            shoot(page, "reply");
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            shoot(page, "reply-printed");
+            Page phone = browsing.page(390, 844);
+            browsing.signIn(phone, "educator");
+            review(browsing, phone, "whole figs, is 40 min enough?", "review-phone");
+        }
+    }
+
+    private static void review(Browsing browsing, Page page, String title, String name) {
+        page.navigate(browsing.at("/incoming"));
+        Browsing.link(page, title).click();
+        page.getByLabel("Aspects").waitFor();
+        shoot(page, name);
+    }
+
+    private static void shoot(Page page, String name) {
+        page.waitForTimeout(500);
+        page.screenshot(new Page.ScreenshotOptions().setPath(KEPT.resolve(name + ".png")));
+    }
+}
