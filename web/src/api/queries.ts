@@ -82,6 +82,9 @@ export const useTakeBack = (id: string) =>
     ok(api.DELETE('/api/cases/{id}/assertions/{field}', { params: { path: { id, field } } })),
   );
 
+export const useReviewAgain = (id: string) =>
+  useCaseChange<void>(id, () => ok(api.POST('/api/cases/{id}/review', { params: { path: { id } } })));
+
 export const useDescribe = (id: string) =>
   useCaseChange<{ version: number; details: Details }>(id, (body) =>
     ok(api.PUT('/api/cases/{id}', { params: { path: { id } }, body })),

@@ -77,20 +77,10 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
         </Button>
       </Stack>
       <Paper className="no-print" sx={{ p: 2 }}>
-        <TextField
-          label="The letter"
-          value={body}
-          onChange={(e) => edit(e.target.value)}
-          multiline
-          minRows={18}
-          fullWidth
-          slotProps={{ htmlInput: { style: { fontFamily: serif, lineHeight: 1.6, fontSize: '1.05rem' } } }}
-        />
-        <ProblemLine error={write.error ?? composeError} />
         <Stack
           direction="row"
           spacing={1}
-          sx={{ mt: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
+          sx={{ mb: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
           useFlexGap
         >
           <Button variant="contained" onClick={save} disabled={write.isPending || !dirty}>
@@ -110,6 +100,16 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
                 : 'Not saved yet')}
           </Typography>
         </Stack>
+        <TextField
+          label="The letter"
+          value={body}
+          onChange={(e) => edit(e.target.value)}
+          multiline
+          minRows={18}
+          fullWidth
+          slotProps={{ htmlInput: { style: { fontFamily: serif, lineHeight: 1.6, fontSize: '1.05rem' } } }}
+        />
+        <ProblemLine error={write.error ?? composeError} />
       </Paper>
       <Box
         sx={{

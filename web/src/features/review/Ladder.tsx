@@ -75,18 +75,6 @@ export function Ladder({ review }: { review: Review }) {
                 stroke={r.here ? tones.met : rule}
                 strokeWidth={r.here ? 9 : 6}
               />
-              <text
-                x={x(value(r)) + 6}
-                stroke={paper}
-                strokeWidth="4"
-                paintOrder="stroke"
-                y={y + RUNG / 2 + 5}
-                fontSize="14"
-                fontWeight={r.here ? 700 : 400}
-                fill={ink}
-              >
-                {value(r)} {unit}
-              </text>
             </g>
           );
         })}
@@ -114,6 +102,21 @@ export function Ladder({ review }: { review: Review }) {
             </text>
           </>
         )}
+        {rungs.map((r, i) => (
+          <text
+            key={r.fromFt}
+            x={x(value(r)) + 6}
+            y={TOP + i * RUNG + RUNG / 2 + 5}
+            stroke={r.here ? '#fbf0cd' : paper}
+            strokeWidth="4"
+            paintOrder="stroke"
+            fontSize="14"
+            fontWeight={r.here ? 700 : 400}
+            fill={ink}
+          >
+            {value(r)} {unit}
+          </text>
+        ))}
       </svg>
       {review.altitudeFt == null && (
         <Typography sx={{ fontSize: '0.9rem' }}>Nobody said where: the whole row counts.</Typography>

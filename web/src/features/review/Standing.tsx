@@ -1,6 +1,6 @@
 import { Box, Button, Chip, Paper, Stack, Typography } from '@mui/material';
 import type { CaseView } from '../../api/client';
-import { useTakeBack } from '../../api/queries';
+import { useReviewAgain, useTakeBack } from '../../api/queries';
 import { tones } from '../../theme/theme';
 import { CallBadge } from '../../ui/CallBadge';
 import { adviceWord, feet, inches, methodWord } from '../../ui/words';
@@ -11,6 +11,7 @@ const fieldWord = (field: string) => field.replaceAll('_', ' ').toLowerCase();
 export function Standing({ view, onDetails }: { view: CaseView; onDetails: () => void }) {
   const { review, details } = view;
   const takeBack = useTakeBack(view.id);
+  const again = useReviewAgain(view.id);
   const required = review.required;
   const minutes =
     required == null
@@ -53,7 +54,20 @@ export function Standing({ view, onDetails }: { view: CaseView; onDetails: () =>
           )}
           <Typography sx={{ color: 'text.secondary', fontSize: '0.87rem' }}>
             Placed with {review.placed.confidence} certainty · {review.guide} · engine {review.engine}
-            {view.currentGuide !== review.guide && ' · the guide has changed since'}
+            {view.currentGuide !== review.guide && (
+              <>
+                {' · the guide has changed since: '}
+                <Button
+                  size="small"
+                  sx={{ p: 0, minWidth: 0 }}
+                  className="no-print"
+                  disabled={again.isPending}
+                  onClick={() => again.mutate()}
+                >
+                  review again
+                </Button>
+              </>
+            )}
           </Typography>
           {view.assertions.length > 0 && (
             <Stack

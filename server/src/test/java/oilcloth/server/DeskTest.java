@@ -153,7 +153,7 @@ class DeskTest {
         Answer late = desk.send("PUT", "/api/cases/" + id + "/reply", Map.of("body", "late", "version", version));
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.body().path("detail").asText())
-                .contains("somebody else")
+                .containsIgnoringCase("somebody else")
                 .doesNotContain("Exception");
         assertThat(desk.get("/api/cases/" + id + "/reply").body().path("body").asText())
                 .isEqualTo("second");

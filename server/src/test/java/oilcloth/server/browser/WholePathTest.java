@@ -106,7 +106,8 @@ class WholePathTest {
         link(page, "Reply").click();
         page.waitForURL("**/reply");
         assertThat(page.getByLabel("The letter"))
-                .hasValue(java.util.regex.Pattern.compile("(?s)Hello Odalys Brandt.*Process for 100 minutes.*"));
+                .hasValue(java.util.regex.Pattern.compile(
+                        "Hello Odalys Brandt.*Process for 100 minutes", java.util.regex.Pattern.DOTALL));
         nothingGrave(page, "reply");
         noSidewaysScroll(page, "reply");
         String letter = page.getByLabel("The letter").inputValue() + "P.S. Thank you for the photograph.";
