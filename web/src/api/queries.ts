@@ -83,7 +83,7 @@ export const useTakeBack = (id: string) =>
   );
 
 export const useReviewAgain = (id: string) =>
-  useCaseChange<void>(id, () => ok(api.POST('/api/cases/{id}/review', { params: { path: { id } } })));
+  useCaseChange<null>(id, () => ok(api.POST('/api/cases/{id}/review', { params: { path: { id } } })));
 
 export const useDescribe = (id: string) =>
   useCaseChange<{ version: number; details: Details }>(id, (body) =>

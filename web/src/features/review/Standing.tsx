@@ -62,7 +62,7 @@ export function Standing({ view, onDetails }: { view: CaseView; onDetails: () =>
                   sx={{ p: 0, minWidth: 0 }}
                   className="no-print"
                   disabled={again.isPending}
-                  onClick={() => again.mutate()}
+                  onClick={() => again.mutate(null)}
                 >
                   review again
                 </Button>

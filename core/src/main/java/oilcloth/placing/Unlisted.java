@@ -18,6 +18,8 @@ final class Unlisted {
 
     private static final Set<String> ANTI_BROWNING = Set.of("ascorbic acid", "fruit antibrowning mix");
 
+    private static final Set<String> WITH_TOMATOES = Set.of("tomato", "okra", "summer squash");
+
     private Unlisted() {}
 
     static List<Ingredient> inPlain(Recipe recipe, PlacingRule rule, GuideSnapshot guide) {
@@ -26,7 +28,8 @@ final class Unlisted {
 
     private static boolean allowed(Ingredient i, PlacingRule rule, GuideSnapshot guide) {
         Food food = i.food();
-        if (rule.takes(food) || isUmbrella(food)) {
+        boolean okra = rule.foods().contains("tomato with okra or zucchini") && WITH_TOMATOES.contains(food.group());
+        if (okra || rule.takes(food) || isUmbrella(food)) {
             return true;
         }
         boolean preserve = rule.form().equals("jam") || rule.form().equals("jelly");

@@ -243,6 +243,7 @@ final class Durations {
     private static boolean governedByProcess(Sentence s, int from, int to, boolean inCanner) {
         String before =
                 s.low().substring(0, s.token(from).range().start() - s.range().start());
+        boolean broken = false;
         for (int k = from - 1; k >= 0; k--) {
             String w = s.token(k).norm();
             if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
@@ -263,8 +264,10 @@ final class Durations {
                 return afterIsCanner(s, to);
             }
             if (WAIT.contains(w)) {
-                return false;
+                // "leave 1/2 in. — 20 min in the canner": the dash ends the leaving
+                return broken && afterIsCanner(s, to);
             }
+            broken |= w.equals("—") || w.equals("–") || w.equals(";") || w.equals(",") || w.equals(".");
         }
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent"));
     }

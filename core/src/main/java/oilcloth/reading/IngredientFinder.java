@@ -19,8 +19,6 @@ import oilcloth.text.Range;
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
     private static final int REACH = 9;
-    /** No recipe lists more; what comes after is reported as not read, so that a huge text stays quick and never sound. */
-    private static final int MOST_INGREDIENTS = 250;
 
     private static final Pattern ASIDE = Pattern.compile(
             "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
@@ -36,8 +34,6 @@ final class IngredientFinder {
             "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
     private static final Pattern PERCENT = Pattern.compile(
             "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
-    private static final Pattern REFERENCE = Pattern.compile(
-            "\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
     private static final Pattern HOMEMADE = Pattern.compile(
             "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar\\b[^.;]{0,24}\\b(i|we) (make|made|ferment)");
 
@@ -396,7 +392,7 @@ final class IngredientFinder {
                 aside,
                 OPTIONAL.matcher(s.low()).find(),
                 strength(s, food));
-        merge(s, draft, read);
+        SameFood.merge(s, draft, read);
     }
 
     private Food acidKind(Sentence s, Food food, Optional<Amount> amount) {
@@ -459,120 +455,6 @@ final class IngredientFinder {
             }
         }
         return Optional.empty();
-    }
-
-    /** A food named again is the same food, unless it comes with another amount of its own. */
-    private static void merge(Sentence s, Draft draft, Ingredient read) {
-        if (draft.ingredients.size() >= MOST_INGREDIENTS) {
-            draft.unread.add(new Unread(read.range(), true));
-            return;
-        }
-        if (read.amount().isEmpty() && !s.isItem() && draft.ingredients.stream().anyMatch(i -> sameHead(s, i, read))) {
-            return;
-        }
-        for (int i = 0; i < draft.ingredients.size(); i++) {
-            Ingredient known = draft.ingredients.get(i);
-            if (!sameFood(known, read)) {
-                continue;
-            }
-            boolean repeats = read.amount().isEmpty()
-                    || (!s.isItem() && sameAmount(known, read))
-                    || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
-            if (repeats) {
-                draft.ingredients.set(i, refined(known, read));
-                return;
-            }
-            if (known.amount().isEmpty() && known.aside() == read.aside()) {
-                draft.ingredients.set(i, read);
-                return;
-            }
-        }
-        if (read.amount().isEmpty() && isGeneric(draft, read.food())) {
-            return;
-        }
-        draft.ingredients.add(read);
-    }
-
-    /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
-    private static boolean sameHead(Sentence s, Ingredient known, Ingredient read) {
-        if (known.food().equals(read.food()) || read.food().isAcidulant()) {
-            return false;
-        }
-        // "the berries" after cranberries, too
-        return Lexicon.head(known.range().of(s.whole()))
-                .endsWith(Lexicon.head(read.range().of(s.whole())));
-    }
-
-    private static Ingredient refined(Ingredient known, Ingredient read) {
-        Ingredient result = known;
-        if (known.food().name().endsWith("kind unsaid") && !read.food().name().endsWith("kind unsaid")) {
-            result = result.withFood(read.food());
-        }
-        if (known.perJar().isEmpty() && read.perJar().isPresent()) {
-            result = result.withPerJar(read.perJar().get());
-        }
-        if (known.strengthPercent().isEmpty() && read.strengthPercent().isPresent()) {
-            result = result.withStrength(read.strengthPercent().getAsDouble());
-        }
-        return result;
-    }
-
-    private static boolean sameFood(Ingredient a, Ingredient b) {
-        if (a.food().isCitrusJuice() && b.food().isCitrusJuice()) {
-            return a.food().name().substring(0, 4).equals(b.food().name().substring(0, 4));
-        }
-        if (a.food().isVinegar() && b.food().isVinegar()) {
-            return b.amount().isEmpty() || a.food().equals(b.food()) || sameAmount(a, b);
-        }
-        boolean spice = a.food().kind().isDrySeasoning();
-        return a.food().equals(b.food())
-                || (b.amount().isEmpty()
-                        && !spice
-                        && a.food().group().equals(b.food().group()))
-                || (b.amount().isEmpty()
-                        && a.food().kind() == FoodClass.SALT
-                        && b.food().kind() == FoodClass.SALT)
-                || (b.amount().isEmpty()
-                        && a.food().kind() == FoodClass.PECTIN
-                        && b.food().kind() == FoodClass.PECTIN)
-                || (b.amount().isEmpty()
-                        && b.food().name().equals("onion")
-                        && a.food().kind() == FoodClass.ALLIUM
-                        && a.food().name().contains("onion"))
-                || (b.amount().isEmpty()
-                        && a.food().name().startsWith("dill")
-                        && b.food().name().startsWith("dill"))
-                || (b.amount().isEmpty()
-                        && a.food().kind() == FoodClass.MEAT
-                        && b.food().name().equals("beef"));
-    }
-
-    private static boolean sameAmount(Ingredient a, Ingredient b) {
-        if (a.amount().isEmpty() || b.amount().isEmpty()) {
-            return false;
-        }
-        Amount x = a.amount().get();
-        Amount y = b.amount().get();
-        return x.unit().kind() == y.unit().kind()
-                && Math.abs(x.low() * x.unit().inBase() - y.low() * y.unit().inBase())
-                        <= 0.03 * x.low() * x.unit().inBase();
-    }
-
-    /** "the fruit", "the tomatoes", "berries" after the foods themselves are no new food. */
-    private static boolean isGeneric(Draft draft, Food food) {
-        boolean umbrella = food.name().equals("fruit")
-                || food.name().equals("vegetables")
-                || food.name().equals("seasoning");
-        boolean kraut = food.name().equals("sauerkraut")
-                && draft.ingredients.stream().anyMatch(i -> i.food().name().contains("cabbage"));
-        if (kraut) {
-            return true;
-        }
-        if (umbrella) {
-            return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
-        }
-        return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.PEPPER || food.kind() == FoodClass.SEAFOOD)
-                && draft.ingredients.stream().anyMatch(i -> i.food().kind() == food.kind());
     }
 
     private static boolean anyClaimed(Sentence s, int from, int to) {

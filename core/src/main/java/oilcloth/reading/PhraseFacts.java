@@ -28,7 +28,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(
@@ -208,7 +208,7 @@ final class PhraseFacts {
     private static final Pattern COOKED_FOOD = p(
             "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
     private static final Pattern SCALD = p(
-            "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\bjars\\b");
+            "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     private static final Pattern MAKING = p(
             "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");

@@ -189,7 +189,10 @@ public final class RecipeReader {
 
     /** What only the whole text can tell. */
     private void settle(String text, Draft draft) {
-        if (draft.facts.packs().isEmpty() && draft.cooked.isPresent() && draft.filled) {
+        SameFood.settle(draft, text);
+        if (draft.facts.packs().isEmpty()
+                && draft.cooked.isPresent()
+                && (draft.filled || !draft.facts.jars().isEmpty())) {
             draft.facts.packs().add(Fact.read(Pack.HOT, draft.cooked.get()));
         }
         if (draft.facts.jars().isEmpty()) {

@@ -11,6 +11,7 @@ import oilcloth.acidity.Proportions;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
+import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Confidence;
 import oilcloth.guide.FoodClass;
@@ -45,6 +46,7 @@ final class Needs {
             proof(s, out);
             fill(s, out);
             lime(s, out);
+            okra(s, out);
         } else {
             out.ask(new Question(
                     "ask.placing",
@@ -68,7 +70,9 @@ final class Needs {
 
     private static void method(Subject s, Findings out) {
         Optional<CanningMethod> method = s.method();
-        if (method.isEmpty()) {
+        boolean oven = out.found().stream()
+                .anyMatch(f -> f.code().startsWith("method.") && f.severity().compareTo(Severity.CORRECT) >= 0);
+        if (method.isEmpty() && !oven) {
             List<Question.Answer> answers = Stream.of(
                             CanningMethod.BOILING_WATER, CanningMethod.PRESSURE, CanningMethod.OPEN_KETTLE)
                     .map(m -> new Question.Answer(
@@ -80,7 +84,7 @@ final class Needs {
                     List.of("method.low-acid-boiling", "method.open-kettle"),
                     answers,
                     List.of()));
-        } else if (method.get() == CanningMethod.COLD_STORAGE) {
+        } else if (method.filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             out.ask(plain(
                     "ask.cold-storage",
                     Message.of("ask.cold-storage"),
@@ -279,6 +283,28 @@ final class Needs {
                 .find();
         if (soup && !half) {
             out.ask(plain("ask.soup-fill", Message.of("ask.soup-fill"), List.of("time.short"), null));
+        }
+    }
+
+    /** Tomatoes with okra or zucchini are tested at about three pounds to one. */
+    private static void okra(Subject s, Findings out) {
+        if (s.placement()
+                .first()
+                .filter(p -> p.id().startsWith("tomatoes-okra"))
+                .isEmpty()) {
+            return;
+        }
+        double tomatoes = s.produce().cupsByGroup().getOrDefault("tomato", 0.0);
+        double vegetable = s.produce().cupsByGroup().values().stream()
+                        .mapToDouble(Double::doubleValue)
+                        .sum()
+                - tomatoes;
+        boolean measured =
+                s.produce().ingredients().stream().allMatch(i -> i.leastVolume().isPresent());
+        // okra is lighter than tomatoes: a pound of it is about four and a half cups, three of tomatoes a little over
+        // seven
+        if (!measured || vegetable > tomatoes * 0.75) {
+            out.ask(plain("ask.amount", Message.of("ask.amounts"), List.of("ingredient.low-acid-raised"), null));
         }
     }
 

@@ -15,6 +15,7 @@ import oilcloth.guide.AcidRule;
 import oilcloth.guide.Food;
 import oilcloth.guide.Process;
 import oilcloth.measure.JarSize;
+import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Ingredient;
 
@@ -33,7 +34,8 @@ public final class AcidShort implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        boolean perJar = s.placement().open().stream().anyMatch(Process::needsAcidPerJar);
+        boolean perJar = s.placement().open().stream().anyMatch(Process::needsAcidPerJar)
+                || (!s.placement().isPlaced() && s.kind() == FoodKind.BORDERLINE);
         List<AcidRule> rules = s.acidRules();
         if (!perJar || rules.isEmpty()) {
             return;

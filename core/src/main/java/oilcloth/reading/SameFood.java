@@ -1,0 +1,146 @@
+package oilcloth.reading;
+
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.Lexicon;
+import oilcloth.measure.Amount;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Unread;
+
+/** When a food named again is the same food, and when it is more of it. */
+final class SameFood {
+    /** No recipe lists more; what comes after is reported as not read, so that a huge text stays quick and never sound. */
+    private static final int MOST_INGREDIENTS = 250;
+
+    private static final Pattern REFERENCE = Pattern.compile(
+            "\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
+
+    private SameFood() {}
+
+    /** A food named in passing before its amount was given is that same food. */
+    static void settle(Draft draft, String text) {
+        draft.ingredients.removeIf(early -> early.amount().isEmpty()
+                && draft.ingredients.stream()
+                        .anyMatch(known -> known.amount().isPresent()
+                                && (sameHead(text, known, early) || isKraut(known.food(), early.food()))));
+    }
+
+    private static boolean isKraut(Food known, Food read) {
+        return read.name().equals("sauerkraut") && known.name().contains("cabbage");
+    }
+
+    /** A food named again is the same food, unless it comes with another amount of its own. */
+    static void merge(Sentence s, Draft draft, Ingredient read) {
+        if (draft.ingredients.size() >= MOST_INGREDIENTS) {
+            draft.unread.add(new Unread(read.range(), true));
+            return;
+        }
+        if (read.amount().isEmpty()
+                && !s.isItem()
+                && draft.ingredients.stream().anyMatch(i -> sameHead(s.whole(), i, read))) {
+            return;
+        }
+        for (int i = 0; i < draft.ingredients.size(); i++) {
+            Ingredient known = draft.ingredients.get(i);
+            if (!sameFood(known, read)) {
+                continue;
+            }
+            boolean repeats = read.amount().isEmpty()
+                    || (!s.isItem() && sameAmount(known, read))
+                    || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
+            if (repeats) {
+                draft.ingredients.set(i, refined(known, read));
+                return;
+            }
+            if (known.amount().isEmpty() && known.aside() == read.aside()) {
+                draft.ingredients.set(i, read);
+                return;
+            }
+        }
+        if (read.amount().isEmpty() && isGeneric(draft, read.food())) {
+            return;
+        }
+        draft.ingredients.add(read);
+    }
+
+    /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
+    private static boolean sameHead(String text, Ingredient known, Ingredient read) {
+        if (known.food().equals(read.food()) || read.food().isAcidulant()) {
+            return false;
+        }
+        // "the berries" after cranberries, too
+        return Lexicon.head(known.range().of(text))
+                .endsWith(Lexicon.head(read.range().of(text)));
+    }
+
+    private static Ingredient refined(Ingredient known, Ingredient read) {
+        Ingredient result = known;
+        if (known.food().name().endsWith("kind unsaid") && !read.food().name().endsWith("kind unsaid")) {
+            result = result.withFood(read.food());
+        }
+        if (known.perJar().isEmpty() && read.perJar().isPresent()) {
+            result = result.withPerJar(read.perJar().get());
+        }
+        if (known.strengthPercent().isEmpty() && read.strengthPercent().isPresent()) {
+            result = result.withStrength(read.strengthPercent().getAsDouble());
+        }
+        return result;
+    }
+
+    private static boolean sameFood(Ingredient a, Ingredient b) {
+        if (a.food().isCitrusJuice() && b.food().isCitrusJuice()) {
+            return a.food().name().substring(0, 4).equals(b.food().name().substring(0, 4));
+        }
+        if (a.food().isVinegar() && b.food().isVinegar()) {
+            return b.amount().isEmpty() || a.food().equals(b.food()) || sameAmount(a, b);
+        }
+        boolean spice = a.food().kind().isDrySeasoning();
+        return a.food().equals(b.food())
+                || (b.amount().isEmpty()
+                        && !spice
+                        && a.food().group().equals(b.food().group()))
+                || (b.amount().isEmpty()
+                        && a.food().kind() == FoodClass.SALT
+                        && b.food().kind() == FoodClass.SALT)
+                || (b.amount().isEmpty()
+                        && a.food().kind() == FoodClass.PECTIN
+                        && b.food().kind() == FoodClass.PECTIN)
+                || (b.amount().isEmpty()
+                        && b.food().name().equals("onion")
+                        && a.food().kind() == FoodClass.ALLIUM
+                        && a.food().name().contains("onion"))
+                || (b.amount().isEmpty()
+                        && a.food().name().startsWith("dill")
+                        && b.food().name().startsWith("dill"))
+                || (b.amount().isEmpty()
+                        && a.food().kind() == FoodClass.MEAT
+                        && b.food().name().equals("beef"));
+    }
+
+    private static boolean sameAmount(Ingredient a, Ingredient b) {
+        if (a.amount().isEmpty() || b.amount().isEmpty()) {
+            return false;
+        }
+        Amount x = a.amount().get();
+        Amount y = b.amount().get();
+        return x.unit().kind() == y.unit().kind()
+                && Math.abs(x.low() * x.unit().inBase() - y.low() * y.unit().inBase())
+                        <= 0.03 * x.low() * x.unit().inBase();
+    }
+
+    /** "the fruit", "the tomatoes", "berries" after the foods themselves are no new food. */
+    private static boolean isGeneric(Draft draft, Food food) {
+        boolean umbrella = food.name().equals("fruit")
+                || food.name().equals("vegetables")
+                || food.name().equals("seasoning");
+        if (draft.ingredients.stream().anyMatch(i -> isKraut(i.food(), food))) {
+            return true;
+        }
+        if (umbrella) {
+            return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
+        }
+        return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.PEPPER || food.kind() == FoodClass.SEAFOOD)
+                && draft.ingredients.stream().anyMatch(i -> i.food().kind() == food.kind());
+    }
+}
