@@ -19,6 +19,7 @@ import oilcloth.check.ingredient.Added;
 import oilcloth.check.ingredient.DairyEggStarch;
 import oilcloth.check.ingredient.Fat;
 import oilcloth.check.ingredient.LowAcidRaised;
+import oilcloth.check.ingredient.SaltCut;
 import oilcloth.check.ingredient.Thickener;
 import oilcloth.check.method.LowAcidBoiling;
 import oilcloth.check.method.NoProcess;
@@ -58,6 +59,7 @@ public final class Registry {
             new DairyEggStarch(),
             new Fat(),
             new LowAcidRaised(),
+            new SaltCut(),
             new Thickener(),
             new LowAcidBoiling(),
             new NoProcess(),

@@ -227,6 +227,12 @@ final class Durations {
         draft.facts.times().add(Fact.read(time, words));
     }
 
+    /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
+    private static boolean isVenting(Sentence s, int canner) {
+        String near = s.around(canner, 4, 4);
+        return near.contains("vent") || near.contains("exhaust");
+    }
+
     private static boolean namesProcess(Sentence s) {
         for (int k = 0; k < s.size(); k++) {
             if (PROCESS.contains(s.token(k).norm()) && !s.is(k, "can") && !s.is(k, "canning")) {
@@ -247,7 +253,7 @@ final class Durations {
         for (int k = from - 1; k >= 0; k--) {
             String w = s.token(k).norm();
             if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
-                return !(w.equals("canner") && s.around(k, 0, 4).contains("vent"));
+                return !(w.equals("canner") && isVenting(s, k));
             }
             if (w.equals("boil") || w.equals("boiled") || w.equals("boiling")) {
                 boolean noun = s.is(k + 1, "water");

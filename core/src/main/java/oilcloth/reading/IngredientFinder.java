@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.guide.Food;
@@ -19,6 +20,8 @@ import oilcloth.text.Range;
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
     private static final int REACH = 9;
+    private static final Set<String> OF_A_FIGURE =
+            Set.of("%", "percent", "-", "to", "inch", "inches", "in", "\"", "cm");
 
     private static final Pattern ASIDE = Pattern.compile(
             "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
@@ -107,6 +110,17 @@ final class IngredientFinder {
         Amounts.Found amount = found.get();
         boolean counted = !amount.unitSaid();
         int at = foodAfter(s, amount.next(), counted);
+        if (at < 0 && amount.amount().unit() == Unit.CLOVE) {
+            // "6 cloves" without garlic are the spice
+            add(
+                    s,
+                    draft,
+                    guide.food("cloves"),
+                    Optional.of(Amount.of(amount.amount().middle(), Unit.EACH)),
+                    i,
+                    amount.next());
+            return amount.next();
+        }
         if (at < 0) {
             return unknown(s, draft, i, amount);
         }
@@ -199,8 +213,8 @@ final class IngredientFinder {
                 continue;
             }
             if (s.isClaimed(k)) {
-                // "five cups of 5% vinegar"
-                if (s.token(k).isNumber() || s.is(k, "%") || s.is(k, "percent")) {
+                // "five cups of 5% vinegar", "6 lb of 4- to 5-inch cucumbers"
+                if (s.token(k).isNumber() || OF_A_FIGURE.contains(s.token(k).norm())) {
                     continue;
                 }
                 return -1;

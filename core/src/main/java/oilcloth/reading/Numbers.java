@@ -65,6 +65,12 @@ final class Numbers {
         }
         Figure low = first.get();
         int next = low.next();
+        // "4- to 5-inch"
+        if (next + 2 < tokens.size()
+                && tokens.get(next).is("-")
+                && tokens.get(next + 1).is("to")) {
+            next++;
+        }
         if (next + 1 < tokens.size() && isRangeSign(tokens, next)) {
             Optional<Figure> second = single(tokens, next + 1);
             if (second.isPresent() && second.get().low() > low.low()) {

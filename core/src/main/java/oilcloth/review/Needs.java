@@ -14,7 +14,6 @@ import oilcloth.check.Question;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Confidence;
-import oilcloth.guide.FoodClass;
 import oilcloth.guide.Process;
 import oilcloth.guide.ProcessRow;
 import oilcloth.guide.Proof;
@@ -181,9 +180,6 @@ final class Needs {
             return;
         }
         Proportions p = Proportions.of(s.recipe(), tested.get());
-        if (tested.get().isFermented()) {
-            salt(s, out);
-        }
         water(s, tested.get(), p, out);
         if (tested.get().isPacked()) {
             cover(s, tested.get(), p, out);
@@ -243,24 +239,6 @@ final class Needs {
         if (share < LEAST_COVER * theirs.get().total().cups() / p.testedAllSolids()) {
             out.ask(plain("ask.cover", Message.of("ask.cover"), List.of("acid.vinegar-ratio"), null));
         }
-    }
-
-    /** Salt decides a ferment; the tested batch is 1.9 % of the vegetables by weight (formulas, section 7). */
-    private static void salt(Subject s, Findings out) {
-        double salt = grams(s, true);
-        double vegetables = grams(s, false);
-        if (salt == 0 || vegetables == 0 || salt / vegetables < 0.0185) {
-            out.ask(plain("ask.salt", Message.of("ask.salt"), List.of("ingredient.salt-cut"), null));
-        }
-    }
-
-    private static double grams(Subject s, boolean salt) {
-        return s.recipe().ingredients().stream()
-                .filter(i -> salt ? i.food().kind() == FoodClass.SALT : i.food().kind() == FoodClass.VEGETABLE)
-                .filter(i -> i.food().gramsPerCup().isPresent())
-                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0)
-                        * i.food().gramsPerCup().getAsDouble())
-                .sum();
     }
 
     private static void proof(Subject s, Findings out) {

@@ -74,7 +74,9 @@ public final class VinegarRatio implements Check {
     }
 
     private static void unmatched(Subject s, Findings out) {
-        Optional<FamilyLimit> limit = s.guide().limit(s.placement().family());
+        // A butter or an unnamed mixture is held to the loosest family: beyond that nothing was ever tested.
+        Optional<FamilyLimit> limit =
+                s.guide().limit(s.placement().family()).or(() -> s.guide().limit("pickle"));
         double acid = s.recipe().acids().stream()
                 .filter(i -> i.perJar().isEmpty())
                 .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0))

@@ -4,6 +4,7 @@ import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;
+import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
 
@@ -27,6 +28,7 @@ public final class DairyEggStarch implements Check {
                 INFO,
                 Set.of(FoodClass.DAIRY, FoodClass.EGG),
                 Set.of("rice", "pasta", "barley", "bread", "oats", "egg noodle"),
+                Severity.DANGER,
                 out);
     }
 }

@@ -4,6 +4,7 @@ import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;
+import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
 
@@ -22,6 +23,6 @@ public final class Fat implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        UnlistedFood.each(s, INFO, Set.of(FoodClass.FAT), Set.of("coconut", "bacon"), out);
+        UnlistedFood.each(s, INFO, Set.of(FoodClass.FAT), Set.of("coconut", "bacon"), Severity.DANGER, out);
     }
 }

@@ -4,6 +4,7 @@ import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Findings;
+import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
 
@@ -33,6 +34,7 @@ public final class Thickener implements Check {
                         "tapioca",
                         "arrowroot",
                         "modified starch, cook-type"),
+                s.kind().isGrave() || !s.placement().isPlaced() ? Severity.DANGER : Severity.CORRECT,
                 out);
     }
 }

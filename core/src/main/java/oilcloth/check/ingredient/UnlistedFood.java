@@ -17,13 +17,14 @@ final class UnlistedFood {
     private UnlistedFood() {}
 
     /** Reports every ingredient of these classes or names that the placed process does not list. */
-    static void each(Subject s, CheckInfo info, Set<FoodClass> kinds, Set<String> names, Findings out) {
+    static void each(
+            Subject s, CheckInfo info, Set<FoodClass> kinds, Set<String> names, Severity severity, Findings out) {
         if (s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             return;
         }
         for (Ingredient i : s.recipe().inJar()) {
             if (isOne(i.food(), kinds, names) && !isListed(s, i)) {
-                out.add(Finding.of(info.code(), "added", severity(s), s.cite(info.source()))
+                out.add(Finding.of(info.code(), "added", severity, s.cite(info.source()))
                         .at(i.range())
                         .figure("stated", i.amount().map(Object::toString).orElse("some"))
                         .figure("tested", "none")
@@ -39,9 +40,5 @@ final class UnlistedFood {
 
     private static boolean isListed(Subject s, Ingredient i) {
         return s.placement().isPlaced() && !s.placement().unlisted().contains(i);
-    }
-
-    private static Severity severity(Subject s) {
-        return s.kind().isGrave() || !s.placement().isPlaced() ? Severity.DANGER : Severity.CORRECT;
     }
 }
