@@ -216,6 +216,28 @@ public final class Proportions {
         return tested.values().stream().mapToDouble(Double::doubleValue).sum();
     }
 
+    /** How far the proportions stray from the tested ones: 0 is none, 1 about a factor of three on average. */
+    public double distance() {
+        double sum = 0;
+        int n = 0;
+        for (Map.Entry<String, Cups> e : stated.entrySet()) {
+            double allowed = tested.getOrDefault(e.getKey(), 0.0) * scale;
+            double middle = (e.getValue().least() + e.getValue().most()) / 2;
+            if (allowed > 0 && middle > 0) {
+                sum += Math.min(1, Math.abs(Math.log(middle / allowed)));
+                n++;
+            }
+        }
+        return n == 0 ? 0 : sum / n;
+    }
+
+    /** True when all the low-acid solids together are more than this acid carries. */
+    private boolean overloaded() {
+        return acidTested > 0
+                && acidStated > 0
+                && solids().least() / acidStated > testedSolids() / acidTested * TOLERANCE;
+    }
+
     /** Food groups beyond the tested share at this acid, certain or possible. Packed pickles are limited by the jar. */
     public List<Raised> raised() {
         List<Raised> raised = new ArrayList<>();
@@ -229,7 +251,7 @@ public final class Proportions {
             }
             double limit = allowed * scale * TOLERANCE + 1e-6;
             // When all the vegetables together are too many, only those beyond their own share are named besides.
-            double share = acidTested == 0 ? 0 : allowed / testedSolids() * solids().most() * TOLERANCE;
+            double share = overloaded() ? allowed / testedSolids() * solids().most() * TOLERANCE : 0;
             if (cups.most() > limit && cups.least() > share) {
                 raised.add(new Raised(group, cups, allowed * scale, cups.least() > limit));
             }

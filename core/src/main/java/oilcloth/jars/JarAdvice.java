@@ -45,6 +45,7 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
             "ingredient.added",
             "acid.vinegar-strength",
             "acid.screen");
+    private static final Set<String> WRONG_METHOD = Set.of("method.low-acid-boiling", "method.no-process");
     private static final Set<String> WARM = Set.of("ingredient.held-warm");
     private static final Set<String> UNPROCESSED = Set.of(
             "method.open-kettle",
@@ -90,9 +91,7 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
         if (has(findings, COMPOSITION)) {
             return advice(Advice.REFRIGERATE, by, "jars.composition");
         }
-        boolean noMethod = findings.stream()
-                .anyMatch(f ->
-                        f.code().equals("method.low-acid-boiling") || f.code().equals("method.no-process"));
+        boolean noMethod = has(findings, WRONG_METHOD);
         if (noMethod) {
             return advice(Advice.REFRIGERATE, by, "jars.low-acid-boiled");
         }

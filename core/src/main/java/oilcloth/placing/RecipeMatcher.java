@@ -24,6 +24,7 @@ final class RecipeMatcher {
     private static final Set<String> PLAIN = Set.of("pieces", "crushed", "juice", "sauce", "milled");
 
     private static final double VIOLATION = 0.12;
+    private static final double NEARNESS = 0.06;
 
     private final Recipe recipe;
     private final Map<String, Double> read;
@@ -72,7 +73,10 @@ final class RecipeMatcher {
         if (all == 0 || mine == 0 || covered == 0 || !sharesMain(lines, tested)) {
             return 0;
         }
-        return covered / all * Math.sqrt(pure / mine) * form * name(tested) - VIOLATION * violations(tested);
+        return covered / all * Math.sqrt(pure / mine) * form * name(tested)
+                - VIOLATION * violations(tested)
+                // among recipes of the same things the nearest in proportion
+                - NEARNESS * Proportions.of(recipe, tested).distance();
     }
 
     /** Jams and jellies of acid fruit go by the generic row of their pectin, not by one leaflet's fruit. */

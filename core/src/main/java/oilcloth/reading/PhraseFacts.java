@@ -231,8 +231,13 @@ final class PhraseFacts {
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern()).ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
         }
+        // "pack raw and cover with hot juice" is a raw pack: the first to match in a sentence decides
         for (Phrase<Pack> pack : PACKS) {
-            s.find(pack.pattern()).ifPresent(r -> draft.facts.packs().add(Fact.read(pack.value(), r)));
+            Optional<Range> said = s.find(pack.pattern());
+            if (said.isPresent()) {
+                draft.facts.packs().add(Fact.read(pack.value(), said.get()));
+                break;
+            }
         }
         liquids(s, draft);
         canner(s, draft);

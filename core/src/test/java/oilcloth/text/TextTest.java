@@ -1,0 +1,63 @@
+package oilcloth.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Tokens and sentences with their exact places. */
+class TextTest {
+    private static List<String> tokens(String text) {
+        return Tokens.of(text, new Range(0, text.length())).stream()
+                .map(Token::raw)
+                .toList();
+    }
+
+    private static List<String> sentences(String text) {
+        return Sentences.of(text, new Range(0, text.length())).stream()
+                .map(r -> r.of(text))
+                .toList();
+    }
+
+    @Test
+    void figuresStayWhole() {
+        assertThat(tokens("1 1/2 c. at 5,200 ft, 2.5-3 lb ½ tsp"))
+                .containsExactly("1", "1/2", "c", ".", "at", "5,200", "ft", ",", "2.5", "-", "3", "lb", "½", "tsp");
+        assertThat(tokens("days 1,3,5")).containsExactly("days", "1", ",", "3", ",", "5");
+        assertThat(tokens("don’t")).containsExactly("don’t");
+    }
+
+    @Test
+    void everyTokenQuotesItsPlace() {
+        String text = "  2½ cups\tjalapeños — \"hot\" (fresh)!\u00a0";
+        for (Token t : Tokens.of(text, new Range(0, text.length()))) {
+            assertThat(t.range().of(text)).isEqualTo(t.raw());
+        }
+    }
+
+    @Test
+    void abbreviationsDoNotEndSentences() {
+        assertThat(sentences("Add 1 tsp. salt and 2 lbs. pears. Boil 1.5 hours! Ready?"))
+                .containsExactly("Add 1 tsp. salt and 2 lbs. pears.", "Boil 1.5 hours!", "Ready?");
+        assertThat(sentences("1. Wash jars.")).hasSize(1);
+        assertThat(sentences("Leave 1/2 in. Process 10 min. Cool."))
+                .containsExactly("Leave 1/2 in.", "Process 10 min.", "Cool.");
+    }
+
+    @Test
+    void linesAreTrimmedAndEmptyOnesSkipped() {
+        String text = "\r\n  one \n\n\ttwo\u2028three";
+        assertThat(Sentences.lines(text).stream().map(r -> r.of(text))).containsExactly("one", "two", "three");
+    }
+
+    @Test
+    void rangesAreHalfOpen() {
+        Range a = new Range(2, 5);
+        assertThat(a.overlaps(new Range(5, 7))).isFalse();
+        assertThat(a.overlaps(new Range(4, 7))).isTrue();
+        assertThat(a.to(new Range(8, 9))).isEqualTo(new Range(2, 9));
+        assertThat(a.contains(new Range(2, 5))).isTrue();
+        assertThatIllegalArgumentException().isThrownBy(() -> new Range(5, 2));
+    }
+}
