@@ -105,7 +105,8 @@ function Reviewed({ view }: { view: CaseView }) {
           <AnnotatedText review={review} numbered={numbered} active={active} onActivate={showCard} />
           {unsaid.length > 0 && (
             <Typography sx={{ mt: 0.5, fontSize: '0.9rem' }}>
-              Nothing said in the text about {unsaid.map((n) => n.number).join(', ')}.
+              {unsaid.length === 1 ? 'Finding' : 'Findings'} {unsaid.map((n) => n.number).join(', ')}: about
+              what the text does not say.
             </Typography>
           )}
         </Box>
