@@ -113,6 +113,8 @@ final class Durations {
             "stood");
     private static final Pattern STERILISE = Pattern.compile(
             "\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
+    private static final Pattern GAVE =
+            Pattern.compile("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
     private static final Pattern JARS =
             Pattern.compile("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
     private static final Pattern FILLED_JARS =
@@ -215,7 +217,10 @@ final class Durations {
             }
             return;
         }
-        if (!governedByProcess(s, i, d.next(), draft.inCanner)) {
+        // "last time I only gave it 10 minutes": a second thought about the time already told
+        boolean secondThought = !draft.facts.times().isEmpty()
+                && GAVE.matcher(s.around(i, 5, 0)).find();
+        if (!secondThought && !governedByProcess(s, i, d.next(), draft.inCanner)) {
             return;
         }
         if (s.negatedToken(i)) {

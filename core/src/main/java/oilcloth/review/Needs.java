@@ -14,6 +14,7 @@ import oilcloth.check.Question;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Confidence;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.Process;
 import oilcloth.guide.ProcessRow;
 import oilcloth.guide.Proof;
@@ -50,7 +51,7 @@ final class Needs {
             out.ask(new Question(
                     "ask.placing",
                     Message.of(s.produce().isEmpty() ? "ask.placing.food" : "ask.placing"),
-                    List.of(),
+                    List.of("acid.produce"),
                     List.of(),
                     List.of()));
         }
@@ -181,6 +182,7 @@ final class Needs {
         }
         Proportions p = Proportions.of(s.recipe(), tested.get());
         water(s, tested.get(), p, out);
+        sugar(s, tested.get(), p, out);
         if (tested.get().isPacked()) {
             cover(s, tested.get(), p, out);
         }
@@ -225,6 +227,28 @@ final class Needs {
                     List.of("acid.brine-weak"),
                     List.of(),
                     waters.stream().map(Ingredient::range).toList()));
+        }
+    }
+
+    /** Sugar may be changed, but several times as much makes a syrup that heats another way: a candied product. */
+    private static void sugar(Subject s, TestedRecipe tested, Proportions p, Findings out) {
+        double listed = tested.ingredients().stream()
+                .filter(l -> l.role().equals("sweetener")
+                        && l.amount().isPresent()
+                        && !l.foods().isEmpty())
+                .mapToDouble(l -> l.foods()
+                        .get(0)
+                        .volume(l.amount().get(), l.amount().get().high())
+                        .map(Volume::cups)
+                        .orElse(0.0))
+                .sum();
+        double mine = s.recipe().inJar().stream()
+                .filter(i ->
+                        i.food().kind() == FoodClass.SWEETENER && i.perJar().isEmpty())
+                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0))
+                .sum();
+        if (p.acidTestedCups() > 0 && mine > 2 * listed * p.scale() + 1) {
+            out.ask(plain("ask.sugar", Message.of("ask.sugar"), List.of("ingredient.added"), null));
         }
     }
 
