@@ -69,7 +69,11 @@ public final class Proportions {
     }
 
     private static boolean counts(Food food) {
-        return food.kind().isProduce() && !food.isFruitJuice() && !food.name().endsWith(" peel");
+        return food.kind().isProduce()
+                && !food.name().equals("fruit")
+                && !food.name().equals("vegetables")
+                && !food.isFruitJuice()
+                && !food.name().endsWith(" peel");
     }
 
     private void addTested(TestedIngredient line, Map<String, String> cluster, Map<String, Unit.Kind> units) {

@@ -284,9 +284,21 @@ final class Durations {
     }
 
     private static boolean afterIsCanner(Sentence s, int to) {
+        if (pressureFollows(s, to)) {
+            return true;
+        }
+        // "Vent 10 min. 35 minutes at 11 psi": the next figure has a time of its own
+        if (to < s.size() && s.token(to).isNumber()) {
+            return false;
+        }
         for (int k = to; k < Math.min(s.size(), to + 7); k++) {
             String w = s.token(k).norm();
-            if (w.equals(",") || w.equals(";") || w.equals("then") || COOK.contains(w) || WAIT.contains(w)) {
+            if (w.equals(",")
+                    || w.equals(".")
+                    || w.equals(";")
+                    || w.equals("then")
+                    || COOK.contains(w)
+                    || WAIT.contains(w)) {
                 return false;
             }
             if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))
@@ -295,6 +307,22 @@ final class Durations {
             }
         }
         return false;
+    }
+
+    /** "30 min at 12 lb", "75 min, 15 lbs, weighted gauge". */
+    private static boolean pressureFollows(Sentence s, int to) {
+        int k = s.is(to, ",") ? to + 1 : to;
+        k = s.is(k, "at") || s.is(k, "@") ? k + 1 : k;
+        if (k + 1 >= s.size() || !s.token(k).isNumber()) {
+            return false;
+        }
+        String unit = s.token(k + 1).norm();
+        boolean pounds = unit.equals("psi") || unit.equals("#") || unit.startsWith("lb") || unit.startsWith("pound");
+        return pounds
+                && (s.low().contains("gauge")
+                        || s.low().contains("pressure")
+                        || s.low().contains("canner")
+                        || s.low().contains("psi"));
     }
 
     private static boolean isModal(Sentence s, int can) {

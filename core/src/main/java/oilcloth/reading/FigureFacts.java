@@ -49,6 +49,27 @@ final class FigureFacts {
     private static final Set<String> METRES = Set.of("m", "metres", "meters", "metre", "meter", "masl");
     private static final Set<String> DEGREE =
             Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
+    private static final double WIDEST_GUESS_FEET = 300;
+    private static final Set<String> VESSEL = Set.of(
+            "saucepan",
+            "pot",
+            "stockpot",
+            "stock",
+            "kettle",
+            "bowl",
+            "crock",
+            "pan",
+            "pitcher",
+            "container",
+            "bucket",
+            "jug",
+            "dutch",
+            "canner",
+            "enamel",
+            "stainless",
+            "large",
+            "heavy");
+    private static final Set<String> VESSEL_UNIT = Set.of("quart", "qt", "gallon", "gal", "liter", "litre", "cup");
     private static final Pattern HEADSPACE = Pattern.compile(
             "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered)\\b[^.;]{0,40}\\bto (within )?\\S+ ?(\\d/\\d )?(inch|in\\b)");
     private static final Pattern LEAVE = Pattern.compile("\\b(leave|leaving|left|allow|allowing|with)\\b");
@@ -124,6 +145,13 @@ final class FigureFacts {
             length(s, draft, i, new Numbers.Figure(f.low() * inches, f.high() * inches, n), unit + 1);
             return unit + 1;
         }
+        if (VESSEL_UNIT.contains(u.norm())
+                && unit > n
+                && unit + 1 < s.size()
+                && VESSEL.contains(s.token(unit + 1).norm())) {
+            // "a 4-gallon stock pot"
+            return unit + 1;
+        }
         if (u.is("psi") || isPressurePounds(s, unit)) {
             if (f.high() <= 30) {
                 draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, unit + 1)));
@@ -172,15 +200,15 @@ final class FigureFacts {
             return false;
         }
         String after = s.around(unit, 0, 4);
-        String near = s.around(unit, 7, 5);
         return after.contains("pressure")
                 || after.contains("weighted")
                 || after.contains("dial")
                 || after.contains("gauge")
-                || ((near.contains("pressure") || near.contains("gauge") || near.contains("canner"))
+                || (PRESSURE_NEAR.matcher(s.low()).find()
                         && (s.around(unit, 3, 0).contains("at ")
-                                || s.around(unit, 3, 0).contains("@ "))
-                        && PRESSURE_NEAR.matcher(near).find());
+                                || s.around(unit, 3, 0).contains("@ ")
+                                || s.around(unit, 3, 0).contains(", "))
+                        && !Vocabulary.ADD.matcher(s.low()).find());
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
@@ -258,6 +286,10 @@ final class FigureFacts {
                         .map(m ->
                                 m.range().filter(r -> r.overlaps(s.span(i, to))).isPresent())
                         .orElse(false)) {
+            return;
+        }
+        // "0 to 1,000 ft" labels a band of a table
+        if (f.high() - f.low() > WIDEST_GUESS_FEET) {
             return;
         }
         // "add 5 minutes above 3,000 ft" is a rule, not a place

@@ -321,9 +321,10 @@ final class IngredientFinder {
         }
         int noun = s.is(amount.next(), "of") ? amount.next() + 1 : amount.next();
         noun = s.is(noun, "the") || s.is(noun, "this") || s.is(noun, "that") ? noun + 1 : noun;
-        boolean part = noun > amount.next()
-                && noun < s.size()
-                && Vocabulary.KITCHEN.contains(s.token(noun).norm());
+        boolean part = false;
+        for (int k = noun; noun > amount.next() && k < Math.min(s.size(), noun + 3); k++) {
+            part |= Vocabulary.KITCHEN.contains(s.token(k).norm());
+        }
         int end = amount.next();
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
@@ -354,6 +355,7 @@ final class IngredientFinder {
                 || s.is(k, ",") && s.isItem()
                 || s.is(k, "(")
                 || s.is(k, "—")
+                || s.is(k, "|")
                 || s.is(k, "…")) {
             k++;
         }

@@ -170,7 +170,9 @@ final class JarMentions {
                 || s.is(j, ".")) {
             j++;
         }
-        if (!(s.is(j, "jar") || s.is(j, "jars"))) {
+        // "a 10 oz jar maraschino cherries" is what something comes in
+        boolean holds = s.is(j, "jar") && (s.is(j + 1, "of") || isMeasure(s, j + 1));
+        if (holds || !(s.is(j, "jar") || s.is(j, "jars"))) {
             return Optional.empty();
         }
         double ml =

@@ -181,7 +181,7 @@ final class PhraseFacts {
     private static final Pattern WEIGHTED = p(
             "\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Pattern VENTED = p(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b");
     private static final Pattern DROPPED = p(

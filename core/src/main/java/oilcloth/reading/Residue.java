@@ -14,6 +14,9 @@ final class Residue {
     private static final Pattern FILLER = Pattern.compile(
             "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them)\\b)+");
 
+    private static final Pattern PER =
+            Pattern.compile("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
+
     void read(Sentence s, Draft draft) {
         figures(s, draft);
         additions(s, draft);
@@ -24,7 +27,13 @@ final class Residue {
             if (s.isClaimed(i) || !s.token(i).isNumber()) {
                 continue;
             }
-            boolean bears = s.isItem() || KITCHEN_SENTENCE.matcher(s.low()).find();
+            // "8 cloves garlic (1 per jar)" only shares out what was read
+            boolean shares = PER.matcher(s.around(i + 1, 0, 3)).lookingAt()
+                    && !s.low().contains("juice")
+                    && !s.low().contains("acid")
+                    && !s.low().contains("vinegar");
+            boolean bears =
+                    !shares && (s.isItem() || KITCHEN_SENTENCE.matcher(s.low()).find());
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 final class Vocabulary {
     /** Phrases that hold a food's name and are no ingredient. */
     static final Pattern NO_INGREDIENT = Pattern.compile(
-            "\\bbread[- ]and[- ]butter\\b|\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b"
+            "\\bbread[- ]and[- ]butters?\\b|\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b"
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine)s?\\b"
                     + "|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
@@ -22,7 +22,7 @@ final class Vocabulary {
                     + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|kids|family) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
     static final Pattern ADD = Pattern.compile(
-            "\\b(add|adds|added|adding|stir in|stirred in|stir|mix in|mixed in|put in|toss in|tossed in|throw in|threw in|drop in|dropped|drop|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
+            "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|put in|toss in|tossed in|throw in|threw in|drop in|dropped|drop|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
 
     /** Words an "add …" may hold without naming an ingredient. */
     static final Set<String> KITCHEN = Set.of(
