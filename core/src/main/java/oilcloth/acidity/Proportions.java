@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
+import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Amount;
@@ -21,8 +22,6 @@ import oilcloth.recipe.Recipe;
  * produce). Volumes carry a range where a weight or a count had to be turned into cups.
  */
 public final class Proportions {
-    /** Tolerance against a tested recipe, in volume (checks catalogue, rules of reading). */
-    public static final double TOLERANCE = 1.10;
     /** A count without a size may be this far off in volume; a weight this far. */
     private static final double COUNT_SPREAD = 0.20;
 
@@ -45,12 +44,14 @@ public final class Proportions {
     private final Map<String, Boolean> lowAcid = new HashMap<>();
     private final List<Ingredient> unmeasured = new ArrayList<>();
     private final TestedRecipe recipe;
+    private final double tolerance;
     private final double acidStated;
     private final double acidTested;
     private final double scale;
 
-    private Proportions(Recipe read, TestedRecipe tested) {
+    private Proportions(Recipe read, TestedRecipe tested, GuideSnapshot guide) {
         this.recipe = tested;
+        this.tolerance = guide.proportionTolerance();
         Map<String, String> cluster = clusters(tested);
         Map<String, Unit.Kind> units = new HashMap<>();
         for (TestedIngredient line : tested.ingredients()) {
@@ -64,8 +65,12 @@ public final class Proportions {
         this.scale = scaleToTested();
     }
 
-    public static Proportions of(Recipe read, TestedRecipe tested) {
-        return new Proportions(read, tested);
+    public static Proportions of(Recipe read, TestedRecipe tested, GuideSnapshot guide) {
+        return new Proportions(read, tested, guide);
+    }
+
+    public double tolerance() {
+        return tolerance;
     }
 
     private static boolean counts(Food food) {
@@ -239,7 +244,7 @@ public final class Proportions {
     private boolean overloaded() {
         return acidTested > 0
                 && acidStated > 0
-                && solids().least() / acidStated > testedSolids() / acidTested * TOLERANCE;
+                && solids().least() / acidStated > testedSolids() / acidTested * tolerance;
     }
 
     /** Food groups beyond the tested share at this acid, certain or possible. Packed pickles are limited by the jar. */
@@ -253,9 +258,9 @@ public final class Proportions {
             if (allowed == null || allowed == 0 || !lowAcid.getOrDefault(group, false)) {
                 return;
             }
-            double limit = allowed * scale * TOLERANCE + 1e-6;
+            double limit = allowed * scale * tolerance + 1e-6;
             // When all the vegetables together are too many, only those beyond their own share are named besides.
-            double share = overloaded() ? allowed / testedSolids() * solids().most() * TOLERANCE : 0;
+            double share = overloaded() ? allowed / testedSolids() * solids().most() * tolerance : 0;
             if (cups.most() > limit && cups.least() > share) {
                 raised.add(new Raised(group, cups, allowed * scale, cups.least() > limit));
             }

@@ -151,7 +151,7 @@ public final class Subject {
     }
 
     public Cited cite(TestedRecipe tested) {
-        return new Cited(guide.source(tested.source()), tested.confidence(), Proof.UNREAD);
+        return new Cited(guide.source(tested.source()), tested.confidence(), tested.proof());
     }
 
     public Cited cite(String source) {

@@ -4,7 +4,7 @@ import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
 
 /** The tested acid of one form for one food: an amount per pint, in proportion for other jars. */
-public record AcidRule(String foodGroup, Form form, Amount perPint, String source) {
+public record AcidRule(String foodGroup, Form form, Amount perPint, String source, Proof proof) {
     /** The three acidulants an educator may offer, each only where it was tested. */
     public enum Form {
         LEMON("bottled lemon juice"),
@@ -15,6 +15,10 @@ public record AcidRule(String foodGroup, Form form, Amount perPint, String sourc
 
         Form(String label) {
             this.label = label;
+        }
+
+        public String id() {
+            return name().toLowerCase(java.util.Locale.ROOT);
         }
 
         public String label() {
@@ -31,6 +35,10 @@ public record AcidRule(String foodGroup, Form form, Amount perPint, String sourc
             }
             return food.name().equals("citric acid") ? CITRIC : null;
         }
+    }
+
+    public RowKey key() {
+        return new RowKey(RowKey.Table.ACID, foodGroup + "/" + form.id());
     }
 
     public Amount perJar(JarSize jar) {

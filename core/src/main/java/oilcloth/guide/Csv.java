@@ -3,29 +3,28 @@ package oilcloth.guide;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
-/** Reads a table of the guide, with errors that name file and line. */
+/** Reads a table of the guide. */
 final class Csv {
     private static final CSVFormat FORMAT =
             CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get();
 
     private Csv() {}
 
-    static List<CSVRecord> read(String content) {
-        try {
-            return FORMAT.parse(new StringReader(content)).getRecords();
+    static List<Row> read(String file, String content) {
+        List<Row> rows = new ArrayList<>();
+        try (CSVParser parser = FORMAT.parse(new StringReader(content))) {
+            for (CSVRecord record : parser) {
+                rows.add(new Row(file, parser.getCurrentLineNumber(), record.toMap()));
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    /** An error in a guide file, with the file and the row it stands in. */
-    static final class BadRow extends IllegalArgumentException {
-        BadRow(String file, CSVRecord row, String what) {
-            super(file + ", row " + (row.getRecordNumber() + 1) + ": " + what);
-        }
+        return rows;
     }
 }

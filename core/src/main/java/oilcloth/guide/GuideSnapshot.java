@@ -9,7 +9,10 @@ import java.util.Set;
 /** Everything the engine reviews against, immutable, named by edition and content hash. */
 public final class GuideSnapshot {
     private final String edition;
+    private final Tables tables;
     private final String hash;
+    private final Kitchen kitchen;
+    private final Map<Threshold, Threshold.Value> thresholds;
     private final Map<String, Process> processes;
     private final List<TestedRecipe> recipes;
     private final List<PlacingRule> placing;
@@ -22,7 +25,7 @@ public final class GuideSnapshot {
 
     GuideSnapshot(
             String edition,
-            String hash,
+            Tables tables,
             Map<String, Process> processes,
             List<TestedRecipe> recipes,
             List<PlacingRule> placing,
@@ -31,9 +34,14 @@ public final class GuideSnapshot {
             Map<String, Source> sources,
             List<PracticeRule> practices,
             Map<String, Food> foods,
-            Lexicon lexicon) {
+            Lexicon lexicon,
+            Kitchen kitchen,
+            Map<Threshold, Threshold.Value> thresholds) {
         this.edition = edition;
-        this.hash = hash;
+        this.tables = tables;
+        this.hash = tables.hash();
+        this.kitchen = kitchen;
+        this.thresholds = Map.copyOf(thresholds);
         this.processes = processes;
         this.recipes = List.copyOf(recipes);
         this.placing = List.copyOf(placing);
@@ -51,16 +59,69 @@ public final class GuideSnapshot {
     }
 
     private static final class Shipped {
-        private static final GuideSnapshot SNAPSHOT = new GuideLoader().load();
+        private static final GuideSnapshot SNAPSHOT = new GuideLoader(Overlay.NONE).load();
+    }
+
+    /**
+     * The shipped guide with an office's layer over it.
+     *
+     * @throws IllegalArgumentException when the overlay contradicts itself or the shipped guide
+     */
+    public static GuideSnapshot with(Overlay overlay) {
+        return overlay.isEmpty() ? shipped() : new GuideLoader(overlay).load();
     }
 
     public String edition() {
         return edition;
     }
 
-    /** The first twelve hex digits of the SHA-256 over all tables. */
+    /** The first twelve hex digits of the SHA-256 over all tables and the office's layer. */
     public String hash() {
         return hash;
+    }
+
+    /** The same over the shipped tables alone: what an overlay was made for. */
+    public String baseHash() {
+        return tables.baseHash();
+    }
+
+    public Overlay overlay() {
+        return tables.overlay();
+    }
+
+    /** What was read in print as a weaker figure and does not rule until a second person has read it. */
+    public List<Reading> waiting() {
+        return tables.waiting();
+    }
+
+    public Kitchen kitchen() {
+        return kitchen;
+    }
+
+    public Threshold.Value threshold(Threshold threshold) {
+        return thresholds.get(threshold);
+    }
+
+    /** The figure alone, in the unit of the threshold. */
+    public double figure(Threshold threshold) {
+        return thresholds.get(threshold).value();
+    }
+
+    /** The factor a volume may stray from a tested recipe by: 1.10 is ten per cent more. */
+    public double proportionTolerance() {
+        return 1 + figure(Threshold.PROPORTION_TOLERANCE) / 100;
+    }
+
+    public Collection<Food> foods() {
+        return foods.values();
+    }
+
+    public List<AcidRule> acidRules() {
+        return acidRules;
+    }
+
+    public Collection<Source> sources() {
+        return sources.values();
     }
 
     /** Edition and hash in one line, as printed and stored with every review. */

@@ -74,7 +74,7 @@ public final class Lexicon {
     }
 
     /** Singular of a kitchen noun; close enough for looking up, never shown. */
-    static String stem(String word) {
+    public static String stem(String word) {
         int n = word.length();
         if (n > 4 && word.endsWith("ies")) {
             return word.substring(0, n - 3) + "y";

@@ -20,6 +20,10 @@ public record Process(
         return method.id() + ":" + id;
     }
 
+    public RowKey rowKey(JarSize jar) {
+        return new RowKey(RowKey.Table.of(method), id + "/" + jar.id());
+    }
+
     public String title() {
         return Character.toUpperCase(food.charAt(0)) + food.substring(1) + ", " + pack.id() + " pack"
                 + (style.isBlank() ? "" : " (" + style + ")");

@@ -11,7 +11,8 @@ import oilcloth.measure.Minutes;
 /**
  * One row of a process table: one process in one jar.
  *
- * @param bands upper edges in feet of the altitude bands, the last one possibly open
+ * @param bandEdges upper edges in feet of the altitude bands of a boiling-water row, the last one open unless a source
+ *     of the office's own ends there; empty for pressure
  * @param minutes minutes by band (boiling water), or the one time (pressure)
  * @param dialPsi psi by dial band; empty for boiling water and for rows without a dial process
  * @param weightedPsi psi at or below 1,000 ft and above; empty likewise
@@ -19,6 +20,7 @@ import oilcloth.measure.Minutes;
 public record ProcessRow(
         JarSize jar,
         Headspace headspace,
+        List<Integer> bandEdges,
         List<Integer> minutes,
         List<Optional<Integer>> dialPsi,
         List<Optional<Integer>> weightedPsi,
@@ -36,13 +38,26 @@ public record ProcessRow(
     /** Upper edges of the weighted-gauge bands, in feet; the last is open. */
     public static final List<Integer> WEIGHTED_BANDS = List.of(1_000, Integer.MAX_VALUE);
 
-    public boolean isPressure() {
-        return minutes.size() == 1;
+    public ProcessRow {
+        bandEdges = List.copyOf(bandEdges);
+        minutes = List.copyOf(minutes);
     }
 
-    /** The tested minutes at this altitude. Pressure rows keep their time and raise the pressure. */
+    public boolean isPressure() {
+        return bandEdges.isEmpty();
+    }
+
+    /** True above the last altitude a boiling-water row was tested for; only an office's own source can end. */
+    public boolean endsBelow(Altitude altitude) {
+        return !isPressure() && band(bandEdges, altitude) >= bandEdges.size();
+    }
+
+    /**
+     * The tested minutes at this altitude, or of the last band where {@link #endsBelow} is true. Pressure rows keep
+     * their time and raise the pressure.
+     */
     public Minutes minutesAt(Altitude altitude) {
-        return Minutes.of(isPressure() ? minutes.get(0) : minutes.get(band(BOILING_BANDS, altitude)));
+        return Minutes.of(minutes.get(Math.min(band(bandEdges, altitude), minutes.size() - 1)));
     }
 
     /** The tested gauge pressure, or empty beyond the end of the table or where the row gives none. */

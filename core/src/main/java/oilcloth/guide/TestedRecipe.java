@@ -13,9 +13,14 @@ public record TestedRecipe(
         String yield,
         String brine,
         Confidence confidence,
+        Proof proof,
         List<TestedIngredient> ingredients,
         List<String> steps,
         List<String> variations) {
+
+    public RowKey key() {
+        return new RowKey(RowKey.Table.RECIPE, id);
+    }
 
     /** Whole or cut pieces covered with a brine: the jar limits the vegetable, the brine's strength decides. */
     public boolean isPacked() {

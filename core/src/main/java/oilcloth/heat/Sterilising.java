@@ -1,17 +1,21 @@
 package oilcloth.heat;
 
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Threshold;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.Minutes;
 
 /** When jars must be boiled empty first, and for how long (Guide 1). */
 public final class Sterilising {
-    /** A process of this length sterilises the jar along with the food. */
-    public static final Minutes NOT_NEEDED_FROM = Minutes.of(10);
-
     private Sterilising() {}
 
-    public static boolean needed(Minutes process) {
-        return process.compareTo(NOT_NEEDED_FROM) < 0;
+    /** A process of this length sterilises the jar along with the food. */
+    public static Minutes notNeededFrom(GuideSnapshot guide) {
+        return Minutes.of((int) guide.figure(Threshold.STERILISE_BELOW));
+    }
+
+    public static boolean needed(Minutes process, GuideSnapshot guide) {
+        return process.compareTo(notNeededFrom(guide)) < 0;
     }
 
     /** Ten minutes up to 1,000 ft, and one more for each further 1,000 ft begun. */

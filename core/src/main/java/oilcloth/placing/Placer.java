@@ -82,7 +82,7 @@ public final class Placer {
         Produce produce = Produce.of(recipe);
         Set<String> forms = Facts.values(recipe.facts().forms());
         List<Scored> scored = new ArrayList<>();
-        RecipeMatcher matcher = new RecipeMatcher(recipe, produce, forms);
+        RecipeMatcher matcher = new RecipeMatcher(guide, recipe, produce, forms);
         for (TestedRecipe tested : guide.recipes()) {
             double score = matcher.score(tested);
             if (score > 0.3) {
@@ -141,7 +141,7 @@ public final class Placer {
                             .toList(),
                     recipe.facts());
         }
-        List<Ingredient> unlisted = new RecipeMatcher(recipe, Produce.of(recipe), Set.of()).unlisted(tested);
+        List<Ingredient> unlisted = new RecipeMatcher(guide, recipe, Produce.of(recipe), Set.of()).unlisted(tested);
         FoodKind kind = tested.method() == Method.PRESSURE ? FoodKind.LOW_ACID : kindOf(tested);
         return new Placement(
                 processes,

@@ -11,6 +11,7 @@ import oilcloth.acidity.Brine;
 import oilcloth.acidity.Proportions;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
+import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Volume;
@@ -26,13 +27,15 @@ final class RecipeMatcher {
     private static final double VIOLATION = 0.12;
     private static final double NEARNESS = 0.06;
 
+    private final GuideSnapshot guide;
     private final Recipe recipe;
     private final Map<String, Double> read;
     private final List<Food> foods;
     private final Set<String> forms;
     private final String words;
 
-    RecipeMatcher(Recipe recipe, Produce produce, Set<String> forms) {
+    RecipeMatcher(GuideSnapshot guide, Recipe recipe, Produce produce, Set<String> forms) {
+        this.guide = guide;
         this.recipe = recipe;
         this.read = produce.cupsByGroup();
         this.foods = produce.foods();
@@ -76,7 +79,7 @@ final class RecipeMatcher {
         return covered / all * Math.sqrt(pure / mine) * form * name(tested)
                 - VIOLATION * violations(tested)
                 // among recipes of the same things the nearest in proportion
-                - NEARNESS * Proportions.of(recipe, tested).distance();
+                - NEARNESS * Proportions.of(recipe, tested, guide).distance();
     }
 
     /** Jams and jellies of acid fruit go by the generic row of their pectin, not by one leaflet's fruit. */
@@ -178,7 +181,7 @@ final class RecipeMatcher {
 
     private int violations(TestedRecipe tested) {
         int violations = unlisted(tested).size();
-        Proportions proportions = Proportions.of(recipe, tested);
+        Proportions proportions = Proportions.of(recipe, tested, guide);
         violations += proportions.raised().size();
         Optional<Brine> brine = Brine.of(recipe);
         Optional<Brine> theirs = Brine.of(tested);

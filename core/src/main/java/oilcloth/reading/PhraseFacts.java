@@ -149,7 +149,7 @@ final class PhraseFacts {
                     "\\bbone[- ]in\\b|\\bwith (the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b",
                     "bone-in"),
             phrase(
-                    "\\bboneless\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bone\\b|\\bremove (the |all )?bones\\b",
+                    "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bone\\b|\\bremove (the |all )?bones\\b",
                     "boneless"),
             phrase("\\bsmoked\\b(?! paprika)", "smoked"),
             phrase("\\bcream[- ]style\\b|\\bcreamed corn\\b", "cream-style"),

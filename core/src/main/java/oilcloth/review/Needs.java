@@ -180,7 +180,7 @@ final class Needs {
         if (tested.isEmpty()) {
             return;
         }
-        Proportions p = Proportions.of(s.recipe(), tested.get());
+        Proportions p = Proportions.of(s.recipe(), tested.get(), s.guide());
         water(s, tested.get(), p, out);
         sugar(s, tested.get(), p, out);
         if (tested.get().isPacked()) {
@@ -211,7 +211,7 @@ final class Needs {
                                 * l.amount().get().unit().inBase())
                         .sum()
                 * p.scale()
-                * Proportions.TOLERANCE;
+                * p.tolerance();
         List<Ingredient> waters = s.recipe().inJar().stream()
                 .filter(i -> i.food().name().equals("water")
                         && i.amount().isPresent()
@@ -270,8 +270,12 @@ final class Needs {
                 .findFirst()
                 .flatMap(j -> s.rows(j).stream().findFirst())
                 .orElse(s.strictest().orElseThrow().anyRow());
-        Confidence recipe = s.placement().recipe().map(TestedRecipe::confidence).orElse(Confidence.HIGH);
-        if ((row.confidence() != Confidence.HIGH || recipe != Confidence.HIGH) && row.proof() == Proof.UNREAD) {
+        boolean doubtfulRow = row.confidence() != Confidence.HIGH && row.proof() == Proof.UNREAD;
+        boolean doubtfulRecipe = s.placement()
+                .recipe()
+                .filter(r -> r.confidence() != Confidence.HIGH && r.proof() == Proof.UNREAD)
+                .isPresent();
+        if (doubtfulRow || doubtfulRecipe) {
             out.ask(plain("ask.proof", Message.of("ask.proof"), List.of(), null));
         }
     }

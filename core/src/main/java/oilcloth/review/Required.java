@@ -65,8 +65,7 @@ public record Required(
         OptionalInt psi = row.isPressure() && s.altitude().isPresent()
                 ? row.psiAt(gauge, s.altitude().get())
                 : OptionalInt.empty();
-        boolean sterilise =
-                !row.isPressure() && minutes.map(Sterilising::needed).orElse(Sterilising.needed(row.least()));
+        boolean sterilise = !row.isPressure() && Sterilising.needed(minutes.orElse(row.least()), s.guide());
         return Optional.of(new Required(
                 process.method(),
                 jar,
@@ -82,7 +81,7 @@ public record Required(
 
     private static List<Rung> ladder(Subject s, ProcessRow row, Gauge gauge) {
         List<Integer> bands = !row.isPressure()
-                ? ProcessRow.BOILING_BANDS
+                ? row.bandEdges()
                 : gauge == Gauge.DIAL ? ProcessRow.DIAL_BANDS : ProcessRow.WEIGHTED_BANDS;
         int here = s.altitude().map(a -> ProcessRow.band(bands, a)).orElse(-1);
         return java.util.stream.IntStream.range(0, bands.size())

@@ -93,12 +93,14 @@ class AcidityTest {
     void proportionsAreScaledToTheAcid() {
         Proportions half = Proportions.of(
                 read("5 cups corn\n2 1/2 cups peppers\n1 1/4 cups celery\n5/8 cup onion\n2 1/2 cups vinegar (5%)"),
-                tested("corn-relish"));
+                tested("corn-relish"),
+                GUIDE);
         assertThat(half.scale()).isCloseTo(0.5, Offset.offset(0.001));
         assertThat(half.raised()).isEmpty();
         Proportions onions = Proportions.of(
                 read("5 cups corn\n2 1/2 cups peppers\n1 1/4 cups celery\n2 cups onion\n2 1/2 cups vinegar (5%)"),
-                tested("corn-relish"));
+                tested("corn-relish"),
+                GUIDE);
         assertThat(onions.raised()).extracting(Proportions.Raised::group).containsExactly("onion");
         assertThat(onions.raised().get(0).certain()).isTrue();
     }
@@ -107,7 +109,8 @@ class AcidityTest {
     void aCountIsAVolumeWithARange() {
         Proportions counted = Proportions.of(
                 read("10 cups corn\n5 cups peppers\n2 1/2 cups celery\n2 onions\n5 cups vinegar (5%)"),
-                tested("corn-relish"));
+                tested("corn-relish"),
+                GUIDE);
         // two medium onions are about 1.4 cups, give or take; 1 1/4 are tested with ten per cent
         assertThat(counted.raised()).extracting(Proportions.Raised::certain).containsExactly(false);
     }

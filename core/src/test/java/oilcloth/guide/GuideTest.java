@@ -142,7 +142,7 @@ class GuideTest {
     }
 
     private static GuideLoader loader(String file, UnaryOperator<String> spoil) {
-        return new GuideLoader(f -> f.equals(file) ? spoil.apply(table(f)) : table(f));
+        return new GuideLoader(f -> f.equals(file) ? spoil.apply(table(f)) : table(f), Overlay.NONE);
     }
 
     @Test
@@ -150,7 +150,7 @@ class GuideTest {
         assertThatThrownBy(() -> loader(
                                 "processes-boiling.csv", t -> t.replaceFirst("0.25,5,10,10,15", "0.25,15,10,10,15"))
                         .load())
-                .hasMessageContaining("processes-boiling.csv, row 2")
+                .hasMessageContaining("processes-boiling.csv, line 2")
                 .hasMessageContaining("falls with altitude");
         assertThatThrownBy(() -> loader("placing.csv", t -> t.replaceFirst("apples-sliced-hot", "apples-diced-hot"))
                         .load())
@@ -158,14 +158,14 @@ class GuideTest {
                 .hasMessageContaining("apples-diced-hot");
         assertThatThrownBy(() -> loader("processes-pressure.csv", t -> t.replaceFirst("Guide 4,high", "hearsay,high"))
                         .load())
-                .hasMessageContaining("no source hearsay");
+                .hasMessageContaining("no source “hearsay”");
         assertThatThrownBy(
                         () -> loader("tested-recipes.csv", t -> t.replaceFirst("dilled-beans-raw", "dilled-beans-hot"))
                                 .load())
                 .hasMessageContaining("no process dilled-beans-hot");
         assertThatThrownBy(() -> loader("processes-boiling.csv", t -> t.replaceFirst(",half-pint,", ",bucket,"))
                         .load())
-                .hasMessageContaining("no jar bucket");
+                .hasMessageContaining("“bucket” is no jar");
     }
 
     @Test

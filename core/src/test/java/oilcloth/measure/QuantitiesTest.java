@@ -3,6 +3,7 @@ package oilcloth.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import oilcloth.guide.GuideSnapshot;
 import oilcloth.heat.BoilingPoint;
 import oilcloth.heat.Sterilising;
 import org.assertj.core.data.Offset;
@@ -72,7 +73,7 @@ class QuantitiesTest {
 
     @Test
     void sterilisingIsForShortProcesses() {
-        assertThat(Sterilising.needed(Minutes.of(9))).isTrue();
-        assertThat(Sterilising.needed(Minutes.of(10))).isFalse();
+        assertThat(Sterilising.needed(Minutes.of(9), GuideSnapshot.shipped())).isTrue();
+        assertThat(Sterilising.needed(Minutes.of(10), GuideSnapshot.shipped())).isFalse();
     }
 }

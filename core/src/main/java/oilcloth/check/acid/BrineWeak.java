@@ -13,6 +13,7 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.TestedRecipe;
+import oilcloth.guide.Threshold;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.placing.FoodKind;
@@ -32,8 +33,6 @@ public final class BrineWeak implements Check {
         return INFO;
     }
 
-    /** One part 5 % vinegar to one part water, where no tested recipe matches. */
-    private static final double LEAST_PERCENT_UNMATCHED = 2.5;
     /** Rounding of measures; a brine is not allowed the ten per cent that solids are. */
     private static final double ROUNDING = 0.98;
 
@@ -57,7 +56,7 @@ public final class BrineWeak implements Check {
             unmeasured(s, out, vinegars);
             return;
         }
-        double required = tested.map(Brine::percent).orElse(LEAST_PERCENT_UNMATCHED);
+        double required = tested.map(Brine::percent).orElse(s.guide().figure(Threshold.BRINE_LEAST));
         boolean weak = brine.get().percent() < required * ROUNDING;
         Finding.Builder finding = Finding.of(
                         INFO.code(), weak ? "weak" : "met", weak ? Severity.DANGER : Severity.MET, s.citePlaced(INFO))

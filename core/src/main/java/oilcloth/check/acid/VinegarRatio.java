@@ -37,7 +37,7 @@ public final class VinegarRatio implements Check {
         Optional<TestedRecipe> tested = s.placement().recipe();
         if (tested.isPresent()) {
             if (!tested.get().isPacked() && !tested.get().isFermented()) {
-                matched(s, out, Proportions.of(s.recipe(), tested.get()));
+                matched(s, out, Proportions.of(s.recipe(), tested.get(), s.guide()));
             }
         } else if (s.kind() == FoodKind.ACIDIFIED || s.kind() == FoodKind.PICKLE) {
             unmatched(s, out);
@@ -67,7 +67,7 @@ public final class VinegarRatio implements Check {
         if (!out.has(INFO.code(), Severity.CORRECT)) {
             // Ripe tomatoes and other borderline produce dilute the acid too.
             double all = p.testedAllSolids() / p.acidTestedCups();
-            if (p.allSolids().least() / p.acidStatedCups() > all * Proportions.TOLERANCE + 1e-6) {
+            if (p.allSolids().least() / p.acidStatedCups() > all * p.tolerance() + 1e-6) {
                 judge(s, out, p.allSolids(), p.acidStatedCups(), all);
             }
         }
@@ -89,13 +89,13 @@ public final class VinegarRatio implements Check {
             return;
         }
         double most = limit.get().lowAcidCupsPerCupAcidMax();
-        if (solids / acid > most * Proportions.TOLERANCE) {
+        if (solids / acid > most * s.guide().proportionTolerance()) {
             judge(s, out, new Proportions.Cups(solids, solids), acid, most);
         }
     }
 
     private static void judge(Subject s, Findings out, Proportions.Cups solids, double acid, double tested) {
-        double limit = tested * Proportions.TOLERANCE + 1e-6;
+        double limit = tested * s.guide().proportionTolerance() + 1e-6;
         double least = solids.least() / acid;
         boolean over = least > limit;
         List<Ingredient> acids = s.recipe().acids();

@@ -7,6 +7,7 @@ import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.ProcessRow;
+import oilcloth.guide.Threshold;
 import oilcloth.measure.Headspace;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Edit;
@@ -15,8 +16,6 @@ import oilcloth.recipe.HeadspaceStated;
 
 /** Stated against tested headspace; a cue on the jar counts as the range it stands for. */
 record HeadspaceGap(Fact<HeadspaceStated> stated, Headspace tested, ProcessRow row) {
-    /** From this difference the seal itself is in doubt. */
-    private static final double SEAL_AT_RISK_INCHES = 0.5;
 
     static Optional<HeadspaceGap> of(Subject s) {
         if (s.facts().headspace().isEmpty() || !s.placement().isPlaced()) {
@@ -54,7 +53,7 @@ record HeadspaceGap(Fact<HeadspaceStated> stated, Headspace tested, ProcessRow r
         double by = smallSide
                 ? tested.inches() - stated.value().most().inches()
                 : stated.value().least().inches() - tested.inches();
-        Severity severity = by >= SEAL_AT_RISK_INCHES ? Severity.CORRECT : Severity.CAUTION;
+        Severity severity = by >= s.guide().figure(Threshold.SEAL_AT_RISK) ? Severity.CORRECT : Severity.CAUTION;
         out.add(builder(s, info, variant, severity).fix(new Edit.SetHeadspace(tested)));
     }
 

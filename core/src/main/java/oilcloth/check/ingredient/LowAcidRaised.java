@@ -34,7 +34,7 @@ public final class LowAcidRaised implements Check {
         if (s.placement().recipe().isEmpty()) {
             return;
         }
-        Proportions p = Proportions.of(s.recipe(), s.placement().recipe().get());
+        Proportions p = Proportions.of(s.recipe(), s.placement().recipe().get(), s.guide());
         for (Proportions.Raised raised : p.raised()) {
             List<Ingredient> of = s.produce().ingredients().stream()
                     .filter(i -> i.food().group().equals(raised.group()))

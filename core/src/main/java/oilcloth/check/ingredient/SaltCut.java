@@ -12,13 +12,12 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.TestedRecipe;
+import oilcloth.guide.Threshold;
 import oilcloth.measure.Volume;
 import oilcloth.recipe.Ingredient;
 
 /** Less salt in a ferment than the tested batch has. */
 public final class SaltCut implements Check {
-    /** The tested kraut, 3/4 cup to 25 lb, is 1.92 % of the cabbage; a hair under for rounding of measures. */
-    private static final double FLOOR_PERCENT = 1.88;
 
     private static final CheckInfo INFO = new CheckInfo(
             "ingredient.salt-cut",
@@ -51,7 +50,7 @@ public final class SaltCut implements Check {
             return;
         }
         double percent = Math.round(salt.get() / vegetables.get() * 1000) / 10.0;
-        boolean cut = salt.get() / vegetables.get() * 100 < FLOOR_PERCENT;
+        boolean cut = salt.get() / vegetables.get() * 100 < s.guide().figure(Threshold.KRAUT_SALT_LEAST);
         Finding.Builder finding = Finding.of(
                         INFO.code(), cut ? "cut" : "met", cut ? Severity.DANGER : Severity.MET, s.citePlaced(INFO))
                 .at(salts.get(0).range())

@@ -6,6 +6,7 @@ import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Threshold;
 import oilcloth.heat.Requirement;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
@@ -23,24 +24,22 @@ public final class SteamLimit implements Check {
         return INFO;
     }
 
-    /** Longest process in a steam canner, altitude included. */
-    private static final int LIMIT_MINUTES = 45;
-
     @Override
     public void look(Subject s, Findings out) {
         if (s.method().filter(m -> m == CanningMethod.STEAM).isEmpty() || !s.methodFits()) {
             return;
         }
+        double limit = s.guide().figure(Threshold.STEAM_LIMIT);
         s.jars().stream()
                 .flatMap(j -> Requirement.of(s.rows(j), s.altitude()).stream())
-                .filter(r -> r.most().value() > LIMIT_MINUTES)
+                .filter(r -> r.most().value() > limit)
                 .findFirst()
                 .ifPresent(r -> out.add(Finding.of(INFO.code(), "long", Severity.CORRECT, s.cite(INFO.source()))
                         .at(s.facts().methods().stream()
                                 .filter(f -> f.value() == CanningMethod.STEAM)
                                 .findFirst())
                         .figure("requiredMinutes", r.most().value())
-                        .figure("limitMinutes", LIMIT_MINUTES)
+                        .figure("limitMinutes", (int) limit)
                         .fix(new Edit.SetMethod(CanningMethod.BOILING_WATER))));
     }
 }

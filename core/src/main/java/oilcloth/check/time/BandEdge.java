@@ -7,7 +7,7 @@ import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
-import oilcloth.guide.ProcessRow;
+import oilcloth.guide.Threshold;
 import oilcloth.heat.Requirement;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.JarSize;
@@ -25,9 +25,6 @@ public final class BandEdge implements Check {
         return INFO;
     }
 
-    /** Feet under an edge from which the next band is advised. */
-    private static final int NEAR_FEET = 100;
-
     @Override
     public void look(Subject s, Findings out) {
         if (s.altitude().isEmpty() || !s.methodFits()) {
@@ -39,8 +36,10 @@ public final class BandEdge implements Check {
             if (now.isEmpty() || now.get().deciding().isPressure()) {
                 continue;
             }
-            for (int edge : ProcessRow.BOILING_BANDS) {
-                boolean near = edge != Integer.MAX_VALUE && here.feet() <= edge && edge - here.feet() < NEAR_FEET;
+            for (int edge : now.get().deciding().bandEdges()) {
+                boolean near = edge != Integer.MAX_VALUE
+                        && here.feet() <= edge
+                        && edge - here.feet() < s.guide().figure(Threshold.BAND_EDGE);
                 int next = near
                         ? now.get()
                                 .deciding()

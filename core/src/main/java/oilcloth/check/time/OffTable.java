@@ -26,12 +26,20 @@ public final class OffTable implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        if (s.altitude().isEmpty()
-                || !s.methodFits()
-                || s.method().filter(m -> m == CanningMethod.PRESSURE).isEmpty()) {
+        if (s.altitude().isEmpty() || !s.methodFits()) {
             return;
         }
         Altitude here = s.altitude().get();
+        if (s.method().filter(m -> m == CanningMethod.PRESSURE).isEmpty()) {
+            s.jars().stream()
+                    .flatMap(j -> s.rows(j).stream())
+                    .filter(r -> r.endsBelow(here))
+                    .findFirst()
+                    .ifPresent(r -> out.add(Finding.of(INFO.code(), "source", Severity.CORRECT, s.cite(r))
+                            .figure("altitudeFt", here.feet())
+                            .fix()));
+            return;
+        }
         ProcessRow row = s.strictest().orElseThrow().anyRow();
         boolean weighted = s.gauge().filter(g -> g == Gauge.WEIGHTED).isPresent();
         boolean off = weighted

@@ -16,6 +16,7 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.ProcessRow;
+import oilcloth.guide.Threshold;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.Assertion;
@@ -36,7 +37,6 @@ public final class PressureLow implements Check {
         return INFO;
     }
 
-    private static final int MINUTES_OF_VENTING = 10;
     private static final int LAST_DIAL_FEET = 8_000;
 
     @Override
@@ -82,7 +82,7 @@ public final class PressureLow implements Check {
         } else if (!vented.get().value()) {
             out.add(Finding.of(INFO.code(), "unvented", Severity.DANGER, s.cite(row))
                     .at(vented)
-                    .figure("ventMinutes", MINUTES_OF_VENTING)
+                    .figure("ventMinutes", (int) s.guide().figure(Threshold.VENTING))
                     .fix());
         }
     }

@@ -46,8 +46,8 @@ public final class Sterilise implements Check {
             Optional<Requirement> required = Timing.required(s, jar);
             if (stated.isEmpty()
                     || required.isEmpty()
-                    || !Sterilising.needed(required.get().most())
-                    || !Sterilising.needed(stated.get().value().least())) {
+                    || !Sterilising.needed(required.get().most(), s.guide())
+                    || !Sterilising.needed(stated.get().value().least(), s.guide())) {
                 continue;
             }
             judge(s, out, stated.get(), required.get());
@@ -82,6 +82,6 @@ public final class Sterilise implements Check {
                 .at(enough ? done.get() : stated)
                 .figure("statedMinutes", stated.value().least().value())
                 .figure("boilEmptyMinutes", needed.value());
-        out.add(enough ? finding : finding.fix(new Edit.SetMinutes(Sterilising.NOT_NEEDED_FROM)));
+        out.add(enough ? finding : finding.fix(new Edit.SetMinutes(Sterilising.notNeededFrom(s.guide()))));
     }
 }

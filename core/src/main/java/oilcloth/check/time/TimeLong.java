@@ -7,6 +7,7 @@ import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Threshold;
 import oilcloth.heat.Requirement;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Fact;
@@ -25,9 +26,6 @@ public final class TimeLong implements Check {
         return INFO;
     }
 
-    /** Minutes over the tested time from which the product suffers. */
-    private static final int WELL_OVER = 10;
-
     @Override
     public void look(Subject s, Findings out) {
         if (!s.methodFits()) {
@@ -39,7 +37,8 @@ public final class TimeLong implements Check {
             if (stated.isPresent()
                     && required.isPresent()
                     && required.get().isOne()
-                    && stated.get().value().least().minus(required.get().most()) > WELL_OVER) {
+                    && stated.get().value().least().minus(required.get().most())
+                            > s.guide().figure(Threshold.TIME_LONG)) {
                 out.add(Finding.of(
                                 INFO.code(),
                                 "long",

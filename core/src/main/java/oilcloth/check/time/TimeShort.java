@@ -8,6 +8,7 @@ import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Threshold;
 import oilcloth.heat.Requirement;
 import oilcloth.measure.JarSize;
 import oilcloth.placing.FoodKind;
@@ -17,8 +18,6 @@ import oilcloth.recipe.ProcessTime;
 
 /** Stated minutes below the tested time for this style, pack, jar and altitude. */
 public final class TimeShort implements Check {
-    /** A pickle whose acid fully matches may be this far short and still only need correcting. */
-    private static final int PICKLE_MARGIN_MINUTES = 5;
 
     private static final CheckInfo INFO = new CheckInfo(
             "time.short",
@@ -93,6 +92,6 @@ public final class TimeShort implements Check {
                         .map(b -> b.percent() >= t.percent() * 0.98)
                         .orElse(false))
                 .orElse(false);
-        return strong && shortBy <= PICKLE_MARGIN_MINUTES ? Severity.CORRECT : Severity.DANGER;
+        return strong && shortBy <= s.guide().figure(Threshold.PICKLE_TIME_MARGIN) ? Severity.CORRECT : Severity.DANGER;
     }
 }
