@@ -3,10 +3,10 @@ package oilcloth.cli;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
-/** Entry of the command line: {@code review} so far. */
+/** Entry of the command line: {@code review} and {@code process}. */
 @Command(
         name = "oilcloth",
-        subcommands = ReviewCommand.class,
+        subcommands = {ReviewCommand.class, ProcessCommand.class},
         mixinStandardHelpOptions = true,
         version = "0.1.0",
         description = "Reviews home canners' recipes against tested guidelines.")

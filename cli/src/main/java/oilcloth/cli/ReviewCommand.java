@@ -17,13 +17,13 @@ import oilcloth.formats.ReviewDocuments;
 import oilcloth.formats.ReviewPage;
 import oilcloth.formats.UnusableInput;
 import oilcloth.guide.Gauge;
-import oilcloth.guide.GuideSnapshot;
 import oilcloth.measure.Altitude;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Context;
 import oilcloth.review.Engine;
 import oilcloth.review.Review;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -48,6 +48,9 @@ final class ReviewCommand implements Callable<Integer> {
     @Option(names = "--json", description = "print the review as JSON")
     private boolean json;
 
+    @Mixin
+    private GuideOption guide;
+
     @Parameters(paramLabel = "FILE", arity = "1..*")
     private List<String> files = List.of();
 
@@ -56,7 +59,7 @@ final class ReviewCommand implements Callable<Integer> {
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
         try {
             Context context = context();
-            Engine engine = new Engine(GuideSnapshot.shipped());
+            Engine engine = new Engine(guide.load());
             List<ReviewDocument> documents = new ArrayList<>();
             StringBuilder pages = new StringBuilder();
             for (String file : files) {

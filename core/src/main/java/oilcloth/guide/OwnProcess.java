@@ -52,7 +52,11 @@ public record OwnProcess(
     /** Minutes up to an altitude in feet; no upper edge for the open last band. */
     public record Band(OptionalInt toFeet, int minutes) {}
 
+    /** @throws IllegalArgumentException without a food it is for or without a jar */
     public OwnProcess {
+        if (foods.isEmpty() || jars.isEmpty()) {
+            throw new IllegalArgumentException("the process " + id + " names a food it is for, and a jar");
+        }
         foods = new TreeSet<>(foods);
         jars = List.copyOf(jars);
     }

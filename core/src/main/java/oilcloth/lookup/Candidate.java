@@ -88,7 +88,7 @@ final class Candidate {
     boolean takes(Food food) {
         boolean byRule = rules.stream().anyMatch(r -> r.takes(food));
         return byRule
-                || process.food().startsWith(food.name())
+                || process.food().equals(food.name())
                 || ((rules.isEmpty() || isMixture()) && named.stream().anyMatch(f -> isSame(f, food)));
     }
 

@@ -48,7 +48,7 @@ public final class Lookup {
 
     /** @param words any words in any order; a process id among them names that process outright */
     public PhoneAnswer ask(String words) {
-        List<String> said = List.of(words.strip().split("[\\s,;]+"));
+        List<String> said = List.of(words.strip().split("\\s+"));
         List<Candidate> byId = keep(all, c -> said.contains(c.process().id()));
         if (!byId.isEmpty()) {
             // the words inside an id are its name, not what was said
@@ -189,21 +189,21 @@ public final class Lookup {
             Why why = method == Method.BOILING ? Why.PRESSURE_ONLY : Why.BOILING_ONLY;
             return none(q, why, Optional.empty(), others, notUnderstood);
         }
-        mine = prefer(
-                mine,
-                c -> q.pack().isPresent() && c.process().pack() == q.pack().get());
-        mine = prefer(
-                mine,
-                c -> q.liquid().isPresent() && c.liquids().contains(q.liquid().get()));
-        mine = prefer(mine, c -> q.foods().stream().anyMatch(f -> f.kind() == FoodClass.PECTIN && pectin(c, f)));
+        mine = preferred(q, mine);
+        others = preferred(q, others);
         List<Candidate> fitting = keep(
                 mine,
                 c -> q.jar().isEmpty() || c.process().rowFor(q.jar().get()).isPresent());
         if (fitting.isEmpty()) {
             return none(q, Why.JAR_TOO_LARGE, Optional.empty(), mine, notUnderstood);
         }
-        List<Answer> answers =
-                fitting.stream().flatMap(c -> answers(q, c).stream()).toList();
+        // the one that asks the most first: read aloud in a hurry, it is the safe one
+        List<Answer> answers = fitting.stream()
+                .flatMap(c -> answers(q, c).stream())
+                .sorted(Comparator.comparing(
+                                (Answer a) -> a.minutes().orElse(a.row().most()))
+                        .reversed())
+                .toList();
         List<CounterQuestion> ask = new CounterQuestions(answers, fitting, q).all();
         boolean tooMany = fitting.size() > MOST_ANSWERS;
         return new PhoneAnswer(
@@ -216,6 +216,18 @@ public final class Lookup {
                         .flatMap(c -> answers(q, c).stream())
                         .toList(),
                 notUnderstood);
+    }
+
+    /** What was said of pack, liquid, pectin and cut, as far as it leaves anything. */
+    private static List<Candidate> preferred(Spoken q, List<Candidate> some) {
+        List<Candidate> left = prefer(
+                some,
+                c -> q.pack().isPresent() && c.process().pack() == q.pack().get());
+        left = prefer(
+                left,
+                c -> q.liquid().isPresent() && c.liquids().contains(q.liquid().get()));
+        left = prefer(left, c -> q.forms().contains("pieces") && c.forms().contains("pieces"));
+        return prefer(left, c -> q.foods().stream().anyMatch(f -> f.kind() == FoodClass.PECTIN && pectin(c, f)));
     }
 
     private static boolean pectin(Candidate c, Food pectin) {

@@ -163,7 +163,7 @@ public final class ReviewDocuments {
                 .toList();
     }
 
-    private static SourceDoc source(Cited cited) {
+    static SourceDoc source(Cited cited) {
         Source s = cited.source();
         return new SourceDoc(
                 s.id(),
