@@ -4,6 +4,54 @@
  */
 
 export interface paths {
+    "/api/guide/own/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["source"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/own/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["recipe"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/own/processes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["process"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/{id}": {
         parameters: {
             query?: never;
@@ -47,6 +95,86 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/phone/calls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["count"];
+        put?: never;
+        post: operations["log"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/rows/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/rows/second": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["second"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/rows/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["library"];
+        put?: never;
+        post: operations["bring"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -100,6 +228,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sums/syrup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["syrup"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/salt-swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["swap"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/salt-share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["share"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/produce": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["produce"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/loads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["loads"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/height": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["height"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/brine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["brine"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sums/acid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["acid"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places": {
         parameters: {
             query?: never;
@@ -108,6 +396,102 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/phone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ask"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rows"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/rows/one": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["row"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/recipes/{id}/scaled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scaled"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/library/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/library.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schema"];
         put?: never;
         post?: never;
         delete?: never;
@@ -127,6 +511,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guide/own/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -152,6 +552,70 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        SourceEntry: {
+            id: string;
+            title: string;
+            edition: string;
+            place: string;
+            own: boolean;
+        };
+        LineEntry: {
+            quantity: string;
+            unit: string;
+            item: string;
+            role: string;
+            note: string;
+        };
+        RecipeEntry: {
+            id: string;
+            name: string;
+            source: string;
+            method: string;
+            processes: string[];
+            form: string;
+            yield: string;
+            brine: string;
+            confidence: string | null;
+            proof: string | null;
+            own: boolean;
+            ingredients: components["schemas"]["LineEntry"][];
+            steps: string[];
+            variations: string[];
+        };
+        BandEntry: {
+            /** Format: int32 */
+            toFt: number | null;
+            /** Format: int32 */
+            minutes: number;
+        };
+        JarEntry: {
+            jar: string;
+            /** Format: double */
+            headspaceIn: number;
+            acid: string;
+            bands: components["schemas"]["BandEntry"][];
+            /** Format: int32 */
+            minutes: number | null;
+            dialPsi: number[];
+            weightedPsi: number[];
+            source: string | null;
+            confidence: string | null;
+            proof: string | null;
+        };
+        ProcessEntry: {
+            method: string;
+            id: string;
+            food: string;
+            style: string;
+            pack: string;
+            foods: string[];
+            form: string;
+            liquid: string;
+            source: string;
+            notes: string;
+            own: boolean;
+            jars: components["schemas"]["JarEntry"][];
+        };
         Changed: {
             /** Format: int32 */
             version: number;
@@ -365,6 +829,91 @@ export interface components {
             /** @enum {string} */
             role: "VOLUNTEER" | "EDUCATOR" | "LEAD";
         };
+        LoggedCall: {
+            words: string;
+            process: string | null;
+            /** Format: int32 */
+            altitudeFt: number | null;
+        };
+        CallCount: {
+            /** Format: int64 */
+            today: number;
+            /** Format: int64 */
+            thisYear: number;
+        };
+        RowNamed: {
+            row: string;
+        };
+        RowEvent: {
+            kind: string;
+            printed: {
+                [key: string]: unknown;
+            };
+            edition: string;
+            page: string;
+            person: string;
+            /** Format: date-time */
+            at: string;
+        };
+        RowFigure: {
+            column: string;
+            label: string;
+            shipped: string;
+            ruling: string;
+            printed: string | null;
+        };
+        RowLine: {
+            row: string;
+            title: string;
+            place: string;
+            confidence: string;
+            proof: string;
+            /** Format: int64 */
+            cases: number;
+            waiting: boolean;
+            reader: string | null;
+        };
+        RowView: {
+            line: components["schemas"]["RowLine"];
+            source: string;
+            edition: string;
+            notes: string;
+            figures: components["schemas"]["RowFigure"][];
+            history: components["schemas"]["RowEvent"][];
+            cases: components["schemas"]["TouchedCase"][];
+        };
+        TouchedCase: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            cannerName: string;
+            call: string;
+            guide: string;
+            answered: boolean;
+        };
+        RowRead: {
+            row: string;
+            printed: {
+                [key: string]: unknown;
+            };
+            edition: string;
+            page: string;
+        };
+        LibraryFile: {
+            json: string;
+        };
+        Imported: {
+            /** Format: int32 */
+            sources: number;
+            /** Format: int32 */
+            processes: number;
+            /** Format: int32 */
+            recipes: number;
+            /** Format: int32 */
+            readings: number;
+            /** Format: int32 */
+            waiting: number;
+        };
         NewCase: {
             text: string;
             details: components["schemas"]["Details"];
@@ -373,12 +922,267 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        SyrupSum: {
+            /** Format: double */
+            waterCups: number;
+            /** Format: double */
+            sugarCups: number;
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            yieldCups: number;
+        };
+        ScaleSum: {
+            /** Format: double */
+            trueGrams: number;
+            /** Format: double */
+            offPercent: number;
+            inOrder: boolean;
+        };
+        SaltSwap: {
+            /** Format: double */
+            cups: number;
+            note: string;
+            ferment: boolean;
+        };
+        SaltShare: {
+            /** Format: double */
+            percent: number;
+        };
+        ProduceSum: {
+            name: string;
+            /** Format: double */
+            pounds: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            most: number;
+            container: string;
+            source: string;
+        };
+        LoadSum: {
+            /** Format: int32 */
+            loads: number;
+            /** Format: int32 */
+            last: number;
+            /** Format: int32 */
+            most: number;
+            note: string;
+        };
+        HeightSum: {
+            /** Format: double */
+            boilingF: number;
+            /** Format: double */
+            jellyF: number;
+            /** Format: int32 */
+            steriliseMinutes: number;
+        };
+        CannerChoice: {
+            canner: string;
+            jar: string;
+            /** Format: int32 */
+            most: number;
+            note: string;
+        };
+        JarChoice: {
+            id: string;
+            label: string;
+        };
+        SumChoices: {
+            acidFoods: string[];
+            jars: components["schemas"]["JarChoice"][];
+            salts: string[];
+            produce: string[];
+            canners: components["schemas"]["CannerChoice"][];
+            syrups: components["schemas"]["SyrupChoice"][];
+        };
+        SyrupChoice: {
+            name: string;
+            /** Format: double */
+            percent: number;
+        };
+        BrineSum: {
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            waterPerVinegar: number;
+            /** Format: double */
+            leastPercent: number;
+            /** Format: double */
+            mostWaterCups: number;
+            weak: boolean;
+        };
+        AcidSum: {
+            form: string;
+            perJar: string;
+            total: string;
+            source: string;
+        };
         Place: {
             name: string;
             /** Format: int32 */
             lowestFeet: number;
             /** Format: int32 */
             highestFeet: number;
+            /** Format: int32 */
+            edgeFeet: number | null;
+        };
+        PhoneAnswerDoc: {
+            process: string;
+            rowKey: string;
+            title: string;
+            recipe: string | null;
+            recipeName: string | null;
+            method: string;
+            jar: string;
+            jarLabel: string;
+            jarRow: string | null;
+            pack: string;
+            style: string;
+            /** Format: int32 */
+            minutes: number | null;
+            /** Format: int32 */
+            psi: number | null;
+            /** Format: int32 */
+            psiWeighted: number | null;
+            /** Format: double */
+            headspaceIn: number;
+            acidPerJar: string | null;
+            sterilise: boolean | null;
+            steamCanner: boolean | null;
+            /** Format: int32 */
+            advisedMinutes: number | null;
+            /** Format: int32 */
+            byBandsMinutes: number | null;
+            /** Format: int32 */
+            byThousandsMinutes: number | null;
+            /** Format: double */
+            boilingF: number | null;
+            offTable: boolean;
+            notes: string;
+            ladder: components["schemas"]["RungDoc"][];
+            source: components["schemas"]["SourceDoc"];
+        };
+        PhoneAnswered: {
+            answer: components["schemas"]["PhoneDocument"];
+            place: components["schemas"]["Place"] | null;
+        };
+        PhoneAskDoc: {
+            what: string;
+            text: string;
+            figures: string | null;
+            between: components["schemas"]["PhoneChoiceDoc"][];
+        };
+        PhoneChoiceDoc: {
+            label: string;
+            words: string;
+        };
+        PhoneDocument: {
+            understood: components["schemas"]["UnderstoodDoc"];
+            answers: components["schemas"]["PhoneAnswerDoc"][];
+            ask: components["schemas"]["PhoneAskDoc"][];
+            none: string | null;
+            also: components["schemas"]["PhoneAnswerDoc"][];
+            guide: string;
+        };
+        UnderstoodDoc: {
+            food: string | null;
+            form: string | null;
+            jar: string | null;
+            pack: string | null;
+            liquid: string | null;
+            method: string | null;
+            gauge: string | null;
+            /** Format: int32 */
+            altitudeFt: number | null;
+            not: string[];
+        };
+        ScaledJars: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            jar: string;
+        };
+        ScaledLine: {
+            tested: string;
+            amount: string | null;
+            item: string;
+            prep: string;
+            note: string;
+            role: string;
+        };
+        ScaledLoad: {
+            canner: string;
+            /** Format: int32 */
+            loads: number;
+            /** Format: int32 */
+            last: number;
+        };
+        ScaledView: {
+            id: string;
+            /** Format: double */
+            factor: number;
+            lines: components["schemas"]["ScaledLine"][];
+            jars: components["schemas"]["ScaledJars"] | null;
+            /** Format: double */
+            brinePercent: number | null;
+            loads: components["schemas"]["ScaledLoad"][];
+            pectinDoubled: boolean;
+        };
+        AcidEntry: {
+            food: string;
+            form: string;
+            /** Format: double */
+            perPint: number;
+            unit: string;
+            source: string;
+            proof: string;
+        };
+        FoodEntry: {
+            name: string;
+            group: string;
+            kind: string;
+            acidity: string;
+            /** Format: double */
+            gramsPerCup: number | null;
+            /** Format: double */
+            cupsPerMedium: number | null;
+        };
+        GuideLibrary: {
+            format: string;
+            edition: string;
+            hash: string;
+            base: string;
+            sources: components["schemas"]["SourceEntry"][];
+            processes: components["schemas"]["ProcessEntry"][];
+            recipes: components["schemas"]["RecipeEntry"][];
+            foods: components["schemas"]["FoodEntry"][];
+            acid: components["schemas"]["AcidEntry"][];
+            thresholds: components["schemas"]["ThresholdEntry"][];
+            readings: components["schemas"]["ReadingEntry"][];
+        };
+        ReadingEntry: {
+            row: string;
+            printed: {
+                [key: string]: unknown;
+            };
+            edition: string;
+            page: string;
+            reader: string;
+            on: string;
+            secondReader: string | null;
+            secondOn: string | null;
+        };
+        ThresholdEntry: {
+            id: string;
+            /** Format: double */
+            value: number;
+            unit: string;
+            meaning: string;
+            source: string;
         };
         Line: {
             /** Format: uuid */
@@ -410,6 +1214,72 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    source: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SourceEntry"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    recipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeEntry"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    process: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProcessEntry"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     view: {
         parameters: {
             query?: never;
@@ -568,6 +1438,166 @@ export interface operations {
             };
         };
     };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallCount"];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoggedCall"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallCount"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RowNamed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowView"];
+                };
+            };
+        };
+    };
+    second: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RowNamed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RowRead"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowView"];
+                };
+            };
+        };
+    };
+    library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuideLibrary"];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LibraryFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
     incoming: {
         parameters: {
             query?: never;
@@ -660,6 +1690,239 @@ export interface operations {
             };
         };
     };
+    syrup: {
+        parameters: {
+            query: {
+                percent: number;
+                cups: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SyrupSum"];
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query: {
+                quarts: number;
+                grams: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleSum"];
+                };
+            };
+        };
+    };
+    swap: {
+        parameters: {
+            query: {
+                cups: number;
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaltSwap"];
+                };
+            };
+        };
+    };
+    share: {
+        parameters: {
+            query: {
+                cups: number;
+                kind: string;
+                pounds: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaltShare"];
+                };
+            };
+        };
+    };
+    produce: {
+        parameters: {
+            query: {
+                name: string;
+                jar: string;
+                pounds?: number;
+                jars?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProduceSum"];
+                };
+            };
+        };
+    };
+    loads: {
+        parameters: {
+            query: {
+                canner: string;
+                jar: string;
+                jars: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadSum"];
+                };
+            };
+        };
+    };
+    height: {
+        parameters: {
+            query: {
+                feet: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeightSum"];
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SumChoices"];
+                };
+            };
+        };
+    };
+    brine: {
+        parameters: {
+            query: {
+                vinegar: number;
+                strength: number;
+                water: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrineSum"];
+                };
+            };
+        };
+    };
+    acid: {
+        parameters: {
+            query: {
+                food: string;
+                jar: string;
+                jars: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcidSum"][];
+                };
+            };
+        };
+    };
     find: {
         parameters: {
             query?: {
@@ -678,6 +1941,137 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Place"][];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhoneAnswered"];
+                };
+            };
+        };
+    };
+    rows: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowLine"][];
+                };
+            };
+        };
+    };
+    row: {
+        parameters: {
+            query: {
+                row: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowView"];
+                };
+            };
+        };
+    };
+    scaled: {
+        parameters: {
+            query?: {
+                factor?: number;
+                line?: number;
+                have?: number;
+                unit?: "TEASPOON" | "TABLESPOON" | "CUP" | "FLUID_OUNCE" | "PINT" | "QUART" | "GALLON" | "MILLILITRE" | "DECILITRE" | "LITRE" | "PINCH" | "DROP" | "OUNCE" | "POUND" | "GRAM" | "KILOGRAM" | "EACH" | "CLOVE" | "HEAD" | "STALK" | "SPRIG" | "STICK" | "SLICE" | "EAR" | "PART" | "BUNCH" | "HANDFUL" | "CAN" | "PACKAGE" | "BUSHEL";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaledView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuideLibrary"];
+                };
+            };
+        };
+    };
+    schema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -701,6 +2095,27 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Composed"];
                 };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "SOURCE" | "PROCESS" | "RECIPE";
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 
 /** Everything the engine reviews against, immutable, named by edition and content hash. */
 public final class GuideSnapshot {
@@ -92,6 +93,16 @@ public final class GuideSnapshot {
     /** What was read in print as a weaker figure and does not rule until a second person has read it. */
     public List<Reading> waiting() {
         return tables.waiting();
+    }
+
+    /** Every row that can be read against print. */
+    public List<RowKey> rows() {
+        return tables.readable();
+    }
+
+    /** The shipped figures of a row by column name, whatever the office read; empty for an unknown row. */
+    public SortedMap<String, String> shippedFigures(RowKey row) {
+        return tables.shipped(row);
     }
 
     public Kitchen kitchen() {

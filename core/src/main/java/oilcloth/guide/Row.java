@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Function;
 
 /** One row of a guide table by column name, and where it stands, so that an error can name file and line. */
@@ -22,6 +23,10 @@ final class Row {
     /** The value of a column, or blank where the row has none. */
     String get(String column) {
         return values.getOrDefault(column, "");
+    }
+
+    Set<String> columns() {
+        return values.keySet();
     }
 
     long line() {

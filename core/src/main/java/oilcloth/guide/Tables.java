@@ -9,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
@@ -166,6 +168,41 @@ final class Tables {
 
     private Optional<Reading> ruling(RowKey key, Row row) {
         return reading(key).filter(r -> r.rules(row));
+    }
+
+    /** The rows an office can read against print, in the order of the tables. */
+    List<RowKey> readable() {
+        return List.copyOf(read);
+    }
+
+    /** The shipped figures of a row by column, whatever the office read; empty for a row no table has. */
+    SortedMap<String, String> shipped(RowKey key) {
+        SortedMap<String, String> figures = new TreeMap<>();
+        switch (key.table()) {
+            case BOILING, PRESSURE -> {
+                String file = key.table() == RowKey.Table.BOILING ? "processes-boiling.csv" : "processes-pressure.csv";
+                rows(file).stream()
+                        .filter(r -> key.id().equals(r.get("id") + "/" + r.get("jar")))
+                        .forEach(r -> put(figures, key.table(), r));
+            }
+            case ACID -> rows("acid-per-jar.csv").stream()
+                    .filter(r -> key.id().equals(r.get("food") + "/" + r.get("form")))
+                    .forEach(r -> put(figures, key.table(), r));
+            case RECIPE -> {
+                int line = 0;
+                for (Row r : rows("tested-recipe-ingredients.csv")) {
+                    if (r.get("recipe").equals(key.id())) {
+                        line++;
+                        figures.put("qty." + line, r.get("qty"));
+                    }
+                }
+            }
+        }
+        return figures;
+    }
+
+    private static void put(SortedMap<String, String> figures, RowKey.Table table, Row row) {
+        row.columns().stream().filter(c -> Reading.isFigure(table, c)).forEach(c -> figures.put(c, row.get(c)));
     }
 
     /** Readings with a weaker figure that nobody has read a second time. */

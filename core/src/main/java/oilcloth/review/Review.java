@@ -2,15 +2,20 @@ package oilcloth.review;
 
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import oilcloth.check.Aspect;
 import oilcloth.check.Finding;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Process;
+import oilcloth.guide.RowKey;
 import oilcloth.jars.JarAdvice;
+import oilcloth.measure.JarSize;
 import oilcloth.placing.Placement;
 import oilcloth.recipe.Assertion;
 import oilcloth.recipe.Context;
@@ -57,6 +62,20 @@ public record Review(
                 && recipe().ingredients().isEmpty()
                 && recipe().facts().times().isEmpty()
                 && recipe().facts().methods().isEmpty();
+    }
+
+    /** The rows of the guide this review rests on: process by jar, tested recipe, acid per jar. */
+    public Set<RowKey> rows() {
+        Set<RowKey> rows = new LinkedHashSet<>();
+        for (Process process : placement().open()) {
+            Set<JarSize> jars = subject.jars().isEmpty() ? process.rows().keySet() : subject.jars();
+            jars.stream().flatMap(j -> process.rowFor(j).stream()).forEach(r -> rows.add(process.rowKey(r.jar())));
+            if (process.needsAcidPerJar()) {
+                subject.acidRules().forEach(a -> rows.add(a.key()));
+            }
+        }
+        placement().recipe().ifPresent(r -> rows.add(r.key()));
+        return rows;
     }
 
     /** The findings that need something done, the gravest first. */

@@ -7,10 +7,10 @@ import oilcloth.formats.ReviewDocument.SourceDoc;
 /** The phone answer as the contract writes it; nullable components are null, never left out. */
 public record PhoneDocument(
         UnderstoodDoc understood,
-        List<AnswerDoc> answers,
-        List<AskDoc> ask,
+        List<PhoneAnswerDoc> answers,
+        List<PhoneAskDoc> ask,
         String none,
-        List<AnswerDoc> also,
+        List<PhoneAnswerDoc> also,
         String guide) {
 
     /** What was heard; {@code not} are the words that played no part. */
@@ -33,7 +33,7 @@ public record PhoneDocument(
      * @param sterilise null where it depends on the altitude
      * @param jarRow the jar whose row holds, where a smaller one was asked about
      */
-    public record AnswerDoc(
+    public record PhoneAnswerDoc(
             String process,
             String rowKey,
             String title,
@@ -62,8 +62,8 @@ public record PhoneDocument(
             SourceDoc source) {}
 
     /** What to ask back; {@code between} are the choices. */
-    public record AskDoc(String what, String text, String figures, List<ChoiceDoc> between) {}
+    public record PhoneAskDoc(String what, String text, String figures, List<PhoneChoiceDoc> between) {}
 
     /** A choice, and the words that make it. */
-    public record ChoiceDoc(String label, String words) {}
+    public record PhoneChoiceDoc(String label, String words) {}
 }

@@ -10,9 +10,9 @@ import oilcloth.check.Cited;
 import oilcloth.check.Message;
 import oilcloth.check.Messages;
 import oilcloth.check.acid.AcidWords;
-import oilcloth.formats.PhoneDocument.AnswerDoc;
-import oilcloth.formats.PhoneDocument.AskDoc;
-import oilcloth.formats.PhoneDocument.ChoiceDoc;
+import oilcloth.formats.PhoneDocument.PhoneAnswerDoc;
+import oilcloth.formats.PhoneDocument.PhoneAskDoc;
+import oilcloth.formats.PhoneDocument.PhoneChoiceDoc;
 import oilcloth.formats.PhoneDocument.UnderstoodDoc;
 import oilcloth.formats.ReviewDocument.RungDoc;
 import oilcloth.guide.Food;
@@ -68,20 +68,20 @@ public final class PhoneDocuments {
         return SAY.say(new Message(id, args));
     }
 
-    private static AskDoc ask(CounterQuestion q) {
-        return new AskDoc(
+    private static PhoneAskDoc ask(CounterQuestion q) {
+        return new PhoneAskDoc(
                 q.what().id(),
                 SAY.say(Message.of("phone.ask." + q.what().id())),
                 q.between().isEmpty() ? null : q.between(),
                 q.choices().stream()
-                        .map(c -> new ChoiceDoc(c.label(), c.words()))
+                        .map(c -> new PhoneChoiceDoc(c.label(), c.words()))
                         .toList());
     }
 
     /** One process in one jar, for any place that shows one. */
-    public static AnswerDoc answer(Answer a) {
+    public static PhoneAnswerDoc answer(Answer a) {
         ProcessRow row = a.row();
-        return new AnswerDoc(
+        return new PhoneAnswerDoc(
                 a.process().id(),
                 a.process().rowKey(row.jar()).text(),
                 a.process().title(),
@@ -155,14 +155,16 @@ public final class PhoneDocuments {
         }
         doc.answers().forEach(a -> line(page, a, doc.understood().altitudeFt()));
         sources(page, doc.answers());
-        for (AskDoc ask : doc.ask()) {
+        for (PhoneAskDoc ask : doc.ask()) {
             page.append("  ask: ").append(ask.text());
             if (ask.figures() != null) {
                 page.append(" (between ").append(ask.figures()).append(')');
             }
             if (!ask.between().isEmpty()) {
                 page.append("  ")
-                        .append(ask.between().stream().map(ChoiceDoc::label).collect(Collectors.joining(" / ")));
+                        .append(ask.between().stream()
+                                .map(PhoneChoiceDoc::label)
+                                .collect(Collectors.joining(" / ")));
             }
             page.append('\n');
         }
@@ -178,7 +180,7 @@ public final class PhoneDocuments {
         return page.append("  ").append(doc.guide()).append('\n').toString();
     }
 
-    private static void line(StringBuilder page, AnswerDoc a, Integer altitude) {
+    private static void line(StringBuilder page, PhoneAnswerDoc a, Integer altitude) {
         page.append(a.jarLabel())
                 .append(": ")
                 .append(figure(a))
@@ -205,7 +207,7 @@ public final class PhoneDocuments {
         }
     }
 
-    private static String figure(AnswerDoc a) {
+    private static String figure(PhoneAnswerDoc a) {
         if (a.offTable()) {
             return SAY.say(Message.of("phone.off-table"));
         }
@@ -219,16 +221,16 @@ public final class PhoneDocuments {
         return figure.toString();
     }
 
-    private static void sources(StringBuilder page, List<AnswerDoc> answers) {
+    private static void sources(StringBuilder page, List<PhoneAnswerDoc> answers) {
         answers.stream()
-                .map(AnswerDoc::source)
+                .map(PhoneAnswerDoc::source)
                 .map(s -> "  " + s.title() + ", " + s.place() + " · "
                         + (s.proof().equals("unread") ? "not yet proofread by this office" : s.proof()) + '\n')
                 .distinct()
                 .forEach(page::append);
     }
 
-    private static String minutesByBand(AnswerDoc a) {
+    private static String minutesByBand(PhoneAnswerDoc a) {
         return a.ladder().stream()
                 .map(r -> r.minutes()
                         + (r.toFt() == null

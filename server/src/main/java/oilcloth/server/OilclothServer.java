@@ -1,8 +1,6 @@
 package oilcloth.server;
 
 import java.time.Clock;
-import oilcloth.guide.GuideSnapshot;
-import oilcloth.review.Engine;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -19,10 +17,5 @@ public class OilclothServer {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
-    }
-
-    @Bean
-    Engine engine() {
-        return new Engine(GuideSnapshot.shipped());
     }
 }

@@ -1,10 +1,14 @@
 package oilcloth.server.cases;
 
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Set;
 import java.util.UUID;
 
 /** One review of a case, kept as it was given, with the guide and engine it rests on. */
@@ -26,6 +30,11 @@ class CaseReview {
     private Instant reviewedAt;
     private String reviewedBy;
 
+    @ElementCollection
+    @CollectionTable(name = "review_row", joinColumns = @JoinColumn(name = "review_id"))
+    @Column(name = "row_key")
+    private Set<String> rows;
+
     protected CaseReview() {}
 
     CaseReview(
@@ -36,7 +45,8 @@ class CaseReview {
             String engine,
             String document,
             Instant reviewedAt,
-            String reviewedBy) {
+            String reviewedBy,
+            Set<String> rows) {
         this.id = UUID.randomUUID();
         this.caseId = caseId;
         this.outcome = outcome;
@@ -46,6 +56,7 @@ class CaseReview {
         this.document = document;
         this.reviewedAt = reviewedAt;
         this.reviewedBy = reviewedBy;
+        this.rows = rows;
     }
 
     String document() {

@@ -9,14 +9,16 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import oilcloth.formats.RecipeText;
 import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocuments;
 import oilcloth.formats.UnusableInput;
+import oilcloth.guide.RowKey;
 import oilcloth.recipe.Assertion;
 import oilcloth.reply.Letter;
-import oilcloth.review.Engine;
 import oilcloth.review.Review;
+import oilcloth.server.guide.CurrentGuide;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -28,7 +30,7 @@ public class Cases {
     private final CaseStore cases;
     private final ReviewStore reviews;
     private final ReplyStore replies;
-    private final Engine engine;
+    private final CurrentGuide guide;
     private final ObjectMapper json;
     private final Clock clock;
     private final ZoneId zone;
@@ -37,14 +39,14 @@ public class Cases {
             CaseStore cases,
             ReviewStore reviews,
             ReplyStore replies,
-            Engine engine,
+            CurrentGuide guide,
             ObjectMapper json,
             Clock clock,
             @Value("${oilcloth.desk.zone}") ZoneId zone) {
         this.cases = cases;
         this.reviews = reviews;
         this.replies = replies;
-        this.engine = engine;
+        this.guide = guide;
         this.json = json;
         this.clock = clock;
         this.zone = zone;
@@ -71,7 +73,7 @@ public class Cases {
     public UUID open(String raw, CaseController.Details details, String by, Instant at) throws UnusableInput {
         CanningCase opened = new CanningCase(RecipeText.of(raw), at, by);
         opened.describe(details);
-        Review review = engine.review(opened.recipeText(), opened.context(now()));
+        Review review = guide.engine().review(opened.recipeText(), opened.context(now()));
         if (review.isNoRecipe()) {
             throw new UnusableInput("This does not look like a recipe: no food, amount or canning step was found.");
         }
@@ -112,7 +114,8 @@ public class Cases {
                     document.engine(),
                     json.writeValueAsString(document),
                     now(),
-                    by));
+                    by,
+                    review.rows().stream().map(RowKey::text).collect(Collectors.toSet())));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }
@@ -141,7 +144,7 @@ public class Cases {
                     review.reviewedAt(),
                     review.reviewedBy(),
                     json.readValue(review.document(), ReviewDocument.class),
-                    engine.guide().name());
+                    guide.snapshot().name());
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("the review of case " + id + " cannot be read", e);
         }
@@ -179,7 +182,7 @@ public class Cases {
     }
 
     private Review review(CanningCase of) {
-        return engine.review(of.recipeText(), of.assertions(), of.context(now()));
+        return guide.engine().review(of.recipeText(), of.assertions(), of.context(now()));
     }
 
     /** The letter as the engine would write it now. */

@@ -6,7 +6,20 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Deep links into the client all answer with its one page. */
 @Controller
 class ClientPages {
-    @GetMapping({"/", "/sign-in", "/incoming", "/new", "/cases/{id}", "/cases/{id}/reply"})
+    @GetMapping({
+        "/",
+        "/sign-in",
+        "/incoming",
+        "/new",
+        "/cases/{id}",
+        "/cases/{id}/reply",
+        "/times",
+        "/guides",
+        "/guides/{id}",
+        "/proof",
+        "/library",
+        "/sums"
+    })
     String page() {
         return "forward:/index.html";
     }

@@ -10,6 +10,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.security.authorization.AuthorizationDeniedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -32,7 +33,8 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail missing(EntityNotFoundException e) {
-        return problem(HttpStatus.NOT_FOUND, "Not found", "There is no such case. It may have been removed.");
+        return problem(
+                HttpStatus.NOT_FOUND, "Not found", "There is nothing at this address. It may have been removed.");
     }
 
     @ExceptionHandler
@@ -41,6 +43,11 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.CONFLICT,
                 "Changed by somebody else",
                 "Somebody else saved this in the meantime. Your words are still on your screen; reload to see theirs.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail forbidden(AuthorizationDeniedException e) {
+        return problem(HttpStatus.FORBIDDEN, "Not yours to do", "Your account may look at this, not change it.");
     }
 
     @ExceptionHandler

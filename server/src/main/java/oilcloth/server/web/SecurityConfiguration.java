@@ -12,6 +12,7 @@ import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -30,6 +31,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Everything under /api needs a session, but signing in; the client's own files need none. */
 @Configuration
+@EnableMethodSecurity
 class SecurityConfiguration {
     private static final String CONTENT_POLICY =
             "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
