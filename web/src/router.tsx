@@ -21,6 +21,40 @@ export const router = createBrowserRouter([
         path: '/cases/:id/reply',
         lazy: async () => ({ Component: (await import('./features/reply/ReplyPage')).ReplyPage }),
       },
+      {
+        path: '/times',
+        lazy: async () => ({ Component: (await import('./features/times/ProcessTimes')).ProcessTimes }),
+      },
+      {
+        path: '/guides',
+        lazy: async () => ({ Component: (await import('./features/guides/GuidesFrame')).GuidesFrame }),
+        children: [
+          { index: true, element: <Navigate to="/guides/processes" replace /> },
+          {
+            path: 'processes',
+            lazy: async () => ({ Component: (await import('./features/guides/Processes')).Processes }),
+          },
+          {
+            path: 'recipes',
+            lazy: async () => ({ Component: (await import('./features/guides/Recipes')).Recipes }),
+          },
+          {
+            path: 'recipes/:id',
+            lazy: async () => ({ Component: (await import('./features/guides/RecipePage')).RecipePage }),
+          },
+          {
+            path: 'proofreading',
+            lazy: async () => ({
+              Component: (await import('./features/proof/Proofreading')).Proofreading,
+            }),
+          },
+          {
+            path: 'own',
+            lazy: async () => ({ Component: (await import('./features/own/OwnLibrary')).OwnLibrary }),
+          },
+        ],
+      },
+      { path: '/sums', lazy: async () => ({ Component: (await import('./features/sums/Sums')).Sums }) },
       { path: '*', element: <Navigate to="/incoming" replace /> },
     ],
   },

@@ -14,6 +14,19 @@ export type Question = Schemas['QuestionDoc'];
 export type Answer = Schemas['AnswerDoc'];
 export type Required = Schemas['RequiredDoc'];
 export type Assertion = Schemas['Assertion'];
+export type Rung = Schemas['RungDoc'];
+export type PhoneAnswered = Schemas['PhoneAnswered'];
+export type PhoneAnswer = Schemas['PhoneAnswerDoc'];
+export type PhoneAsk = Schemas['PhoneAskDoc'];
+export type Library = Schemas['GuideLibrary'];
+export type ProcessEntry = Schemas['ProcessEntry'];
+export type RecipeEntry = Schemas['RecipeEntry'];
+export type SourceEntry = Schemas['SourceEntry'];
+export type JarEntry = Schemas['JarEntry'];
+export type Scaled = Schemas['ScaledView'];
+export type RowLine = Schemas['RowLine'];
+export type RowView = Schemas['RowView'];
+export type SumChoices = Schemas['SumChoices'];
 
 /** What went wrong, in the server's plain words. */
 export class Problem extends Error {

@@ -1,126 +1,28 @@
-import { Box, Typography } from '@mui/material';
 import type { Review } from '../../api/client';
-import { ink, paper, rule, tones } from '../../theme/theme';
-import { feet } from '../../ui/words';
+import { LadderPicture } from '../../ui/LadderPicture';
 
-const WIDTH = 300;
-const RUNG = 40;
-const TOP = 8;
-const LABEL = 92;
-
-function band(from: number, to: number | null): string {
-  return to == null
-    ? `over ${(from - 1).toLocaleString('en-US')}`
-    : `${from.toLocaleString('en-US')}–${to.toLocaleString('en-US')}`;
-}
-
-/** The tested row by altitude, this kitchen's rung lit, the stated figure as an upright line across all rungs. */
+/** The row this review rests on, with what the recipe states. */
 export function Ladder({ review }: { review: Review }) {
   const required = review.required;
   if (!required) {
     return null;
   }
   const pressure = required.method === 'pressure';
-  const rungs = required.ladder.filter((r) => !pressure || r.psi != null).toReversed();
   const stated = pressure
     ? review.stated.psi
     : review.stated.method === 'pressure'
       ? null
       : review.stated.minutes;
-  const value = (r: (typeof rungs)[number]) => (pressure ? (r.psi ?? 0) : r.minutes);
-  const unit = pressure ? 'psi' : 'min';
-  const highest = Math.max(...rungs.map(value), stated ?? 0) * 1.12;
-  const x = (v: number) => LABEL + (v / highest) * (WIDTH - LABEL - 48);
-  const bottom = TOP + rungs.length * RUNG;
-  const here = rungs.find((r) => r.here);
-  const short = stated != null && here != null && stated < value(here);
-  const description = `${rungs
-    .map((r) => `${band(r.fromFt, r.toFt)} ft: ${value(r)} ${unit}`)
-    .join(
-      '; ',
-    )}.${review.altitudeFt == null ? ' Altitude not known.' : ` This kitchen: ${feet(review.altitudeFt)}.`}${stated == null ? '' : ` Stated: ${stated} ${unit}.`}`;
+  const title = pressure
+    ? `Pressure by altitude (${required.minutes ?? required.ladder[0]?.minutes} min), ${required.jar}`
+    : `Time by altitude, ${required.jar}`;
   return (
-    <Box component="figure" sx={{ m: 0 }}>
-      <Typography variant="h3" component="figcaption">
-        {pressure
-          ? `Pressure by altitude (${required.minutes ?? required.ladder[0]?.minutes} min)`
-          : 'Time by altitude'}
-        , {required.jar}
-      </Typography>
-      <svg
-        viewBox={`0 0 ${WIDTH} ${bottom + 30}`}
-        width="100%"
-        style={{ maxWidth: 340 }}
-        role="img"
-        aria-label={description}
-      >
-        {rungs.map((r, i) => {
-          const y = TOP + i * RUNG;
-          return (
-            <g key={r.fromFt}>
-              {r.here && <rect x="0" y={y + 1} width={WIDTH} height={RUNG - 2} fill="#fbf0cd" />}
-              <text x="4" y={y + 18} fontSize="12.5" fill={ink} fontWeight={r.here ? 700 : 400}>
-                {band(r.fromFt, r.toFt)} ft
-              </text>
-              {r.here && review.altitudeFt != null && (
-                <text x="4" y={y + 33} fontSize="11.5" fill={ink}>
-                  here: {feet(review.altitudeFt)}
-                </text>
-              )}
-              <line
-                x1={LABEL}
-                x2={x(value(r))}
-                y1={y + RUNG / 2}
-                y2={y + RUNG / 2}
-                stroke={r.here ? tones.met : rule}
-                strokeWidth={r.here ? 9 : 6}
-              />
-            </g>
-          );
-        })}
-        <line x1={LABEL} x2={LABEL} y1={TOP} y2={bottom} stroke={ink} />
-        {stated != null && (
-          <>
-            <line
-              x1={x(stated)}
-              x2={x(stated)}
-              y1={TOP}
-              y2={bottom + 6}
-              stroke={short ? tones.danger : ink}
-              strokeWidth="2"
-              strokeDasharray="5 3"
-            />
-            <text
-              x={Math.min(x(stated), WIDTH - 44)}
-              y={bottom + 22}
-              textAnchor="middle"
-              fontSize="13"
-              fontWeight="600"
-              fill={short ? tones.danger : ink}
-            >
-              stated {stated} {unit}
-            </text>
-          </>
-        )}
-        {rungs.map((r, i) => (
-          <text
-            key={r.fromFt}
-            x={x(value(r)) + 6}
-            y={TOP + i * RUNG + RUNG / 2 + 5}
-            stroke={r.here ? '#fbf0cd' : paper}
-            strokeWidth="4"
-            paintOrder="stroke"
-            fontSize="14"
-            fontWeight={r.here ? 700 : 400}
-            fill={ink}
-          >
-            {value(r)} {unit}
-          </text>
-        ))}
-      </svg>
-      {review.altitudeFt == null && (
-        <Typography sx={{ fontSize: '0.9rem' }}>Nobody said where: the whole row counts.</Typography>
-      )}
-    </Box>
+    <LadderPicture
+      title={title}
+      ladder={required.ladder}
+      pressure={pressure}
+      altitudeFt={review.altitudeFt}
+      stated={stated}
+    />
   );
 }

@@ -6,6 +6,9 @@ import { green, paper, serif } from '../../theme/theme';
 const pages = [
   { to: '/incoming', label: 'Incoming' },
   { to: '/new', label: 'New case' },
+  { to: '/times', label: 'Process times' },
+  { to: '/guides', label: 'Guides' },
+  { to: '/sums', label: 'Sums' },
 ];
 
 export function Shell() {
@@ -39,7 +42,13 @@ export function Shell() {
           <Typography sx={{ fontFamily: serif, fontWeight: 600, fontSize: '1.25rem', mr: { xs: 1, md: 2 } }}>
             Oilcloth
           </Typography>
-          <Stack component="nav" direction="row" spacing={0.5} aria-label="Pages" sx={{ flex: 1 }}>
+          <Stack
+            component="nav"
+            direction="row"
+            spacing={0.5}
+            aria-label="Pages"
+            sx={{ flex: 1, overflowX: 'auto' }}
+          >
             {pages.map((page) => {
               const here = pathname.startsWith(page.to);
               return (
