@@ -80,6 +80,9 @@ export function fraction(value: number): string {
 
 export const inches = (value: number): string => `${fraction(value)} in`;
 
+/** A phrase of the tables at the head of a line. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 export const feet = (value: number): string => `${value.toLocaleString('en-US')} ft`;
 
 /** How long ago, in one short word or two. */

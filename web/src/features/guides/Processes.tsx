@@ -2,6 +2,7 @@ import {
   Box,
   Button,
   Checkbox,
+  Link,
   MenuItem,
   Paper,
   Stack,
@@ -17,14 +18,14 @@ import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { Library, ProcessEntry } from '../../api/client';
 import { ProblemLine } from '../../ui/ProblemLine';
-import { proofWord } from '../../ui/words';
+import { capital, proofWord } from '../../ui/words';
 import { finds, processText, proofOf, rowWords, sourceOf } from './find';
 import { ProcessTable } from './ProcessTable';
 import { useLibrary } from './queries';
 
 const MOST = 60;
 const key = (p: ProcessEntry) => `${p.method}:${p.id}`;
-const title = (p: ProcessEntry) => `${p.food}${p.style ? `, ${p.style}` : ''}`;
+const title = (p: ProcessEntry) => capital(`${p.food}${p.style ? `, ${p.style}` : ''}`);
 
 function Compared({
   library,
@@ -130,7 +131,13 @@ export function Processes() {
                     />
                   </TableCell>
                   <TableCell>
-                    <RouterLink to={`/times?q=${encodeURIComponent(p.id)}`}>{title(p)}</RouterLink>
+                    <Link
+                      component={RouterLink}
+                      to={`/times?q=${encodeURIComponent(p.id)}`}
+                      sx={{ fontWeight: 600 }}
+                    >
+                      {title(p)}
+                    </Link>
                     {p.own && <strong> · the office&rsquo;s own</strong>}
                   </TableCell>
                   <TableCell>{p.pack}</TableCell>

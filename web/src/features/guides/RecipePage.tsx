@@ -17,7 +17,7 @@ import { useState } from 'react';
 import { Link as RouterLink, useParams } from 'react-router';
 import { tones } from '../../theme/theme';
 import { ProblemLine } from '../../ui/ProblemLine';
-import { fraction, proofWord } from '../../ui/words';
+import { capital, fraction, proofWord } from '../../ui/words';
 import { sourceOf } from './find';
 import { ProcessTable } from './ProcessTable';
 import { useLibrary, useScaled, type ScaleBy } from './queries';
@@ -123,7 +123,8 @@ export function RecipePage() {
           </TextField>
           {view && view.factor !== 1 && (
             <Typography>
-              {view.factor.toLocaleString('en-US', { maximumFractionDigits: 2 })} times the tested batch
+              {view.factor.toLocaleString('en-US', { maximumFractionDigits: 2 })} times the tested batch; acid
+              is rounded up, vegetables and water down
             </Typography>
           )}
         </Stack>
@@ -169,7 +170,7 @@ export function RecipePage() {
           {view?.jars && (
             <Typography sx={{ fontSize: '1.2rem', fontWeight: 600, my: 0.5 }}>
               about {fraction(view.jars.least)}
-              {view.jars.most > view.jars.least && ` to ${fraction(view.jars.most)}`} {view.jars.jar}
+              {view.jars.most > view.jars.least && ` to ${fraction(view.jars.most)}`} {view.jars.jar} jars
             </Typography>
           )}
           {view && !view.jars && <Typography>The tested recipe tells no yield in jars.</Typography>}
@@ -221,7 +222,7 @@ export function RecipePage() {
         <Paper key={p.id} sx={{ p: 2, overflowX: 'auto' }}>
           <Typography variant="h3">
             <Link component={RouterLink} to={`/times?q=${encodeURIComponent(p.id)}`}>
-              {p.food}, {p.pack} pack
+              {capital(p.food)}, {p.pack} pack
             </Link>
           </Typography>
           <ProcessTable process={p} library={library.data} />

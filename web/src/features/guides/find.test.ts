@@ -28,6 +28,8 @@ describe('finding in the guide', () => {
         ],
       }),
     ).toBe('20 / 25');
-    expect(rowWords({ ...jar, minutes: 55, bands: [] })).toBe('55 min');
+    expect(rowWords({ ...jar, minutes: 55, bands: [], dialPsi: [11, 14], weightedPsi: [10, 15] })).toBe(
+      '55 min, 10 to 15 psi',
+    );
   });
 });

@@ -25,7 +25,9 @@ export function rowWords(jar: ProcessEntry['jars'][number]): string {
   if (jar.bands.length > 0) {
     return jar.bands.map((b) => b.minutes).join(' / ');
   }
-  return `${jar.minutes} min`;
+  const psi = [...jar.dialPsi, ...jar.weightedPsi].filter((p) => p != null);
+  const span = psi.length === 0 ? '' : `, ${Math.min(...psi)} to ${Math.max(...psi)} psi`;
+  return `${jar.minutes} min${span}`;
 }
 
 /** One mark for a process: the least proofread of its rows. */

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useSession } from '../../api/queries';
 import { ProblemLine } from '../../ui/ProblemLine';
+import { capital } from '../../ui/words';
 import { ProcessTable } from '../guides/ProcessTable';
 import { useImport, useLibrary, useRemoveOwn } from '../guides/queries';
 import { ProcessForm } from './ProcessForm';
@@ -103,7 +104,7 @@ export function OwnLibrary() {
           <Box key={`${p.method}:${p.id}`} sx={{ mt: 1.5, overflowX: 'auto' }}>
             <Stack direction="row" sx={{ alignItems: 'center' }}>
               <Typography variant="h3" sx={{ flex: 1 }}>
-                {p.food}, {p.pack} pack
+                {capital(p.food)}, {p.pack} pack
               </Typography>
               <Button disabled={!educator} onClick={() => remove.mutate({ kind: 'PROCESS', id: p.id })}>
                 Remove

@@ -82,7 +82,12 @@ export function Proofreading() {
           </Stack>
         </Stack>
         <ProblemLine error={rows.error} />
-        <List dense aria-label="Rows" sx={{ maxHeight: { xs: 260, md: 560 }, overflow: 'auto', pt: 0 }}>
+        <List
+          dense
+          component="nav"
+          aria-label="Rows"
+          sx={{ maxHeight: { xs: 260, md: 560 }, overflow: 'auto', pt: 0 }}
+        >
           {found.slice(0, MOST).map((r) => {
             const s = state(r);
             return (

@@ -46,7 +46,10 @@ export function RowDesk({ view }: { view: RowView }) {
   const missing = !edition.trim() || !page.trim();
   const submit = (figures: Record<string, string>) => {
     rememberPrint(edition);
-    read.mutate({ row, printed: figures, edition, page }, { onSuccess: () => setTyped({}) });
+    read.mutate(
+      { row, printed: figures, edition, page },
+      { onSuccess: () => setTyped((now) => (now === typed ? {} : now)) },
+    );
   };
   return (
     <Stack spacing={1.5}>

@@ -1,4 +1,4 @@
-import { Alert, Box, Button, MenuItem, Paper, Stack, TextField, Typography } from '@mui/material';
+import { Alert, Box, Button, Link, MenuItem, Paper, Stack, TextField, Typography } from '@mui/material';
 import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import type { PhoneAnswer, PhoneAsk } from '../../api/client';
@@ -68,7 +68,7 @@ export function ProcessTimes() {
   const altitude = answer?.understood.altitudeFt ?? null;
   const place = phone.data?.place;
   useEffect(() => {
-    const timer = setTimeout(() => setSearch(words ? { q: words } : {}, { replace: true }), 400);
+    const timer = setTimeout(() => setSearch(words ? { q: words } : {}, { replace: true }), 150);
     return () => clearTimeout(timer);
   }, [words, setSearch]);
   useEffect(() => {
@@ -252,9 +252,9 @@ export function ProcessTimes() {
       {shown && (
         <Typography sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
           {shown.guide} ·{' '}
-          <RouterLink to="/guides/proofreading" className="no-print">
+          <Link component={RouterLink} to="/guides/proofreading" className="no-print">
             proofreading
-          </RouterLink>
+          </Link>
         </Typography>
       )}
     </Stack>

@@ -113,6 +113,29 @@ class ArithmeticTest {
                 .isEqualTo(1));
     }
 
+    /** Four pounds of beets for seven: vinegar a hair up, water and onions down, so that the brine is not weaker. */
+    @Test
+    void amountsCanBeMeasuredAndNeverWeakenTheBatch() {
+        ScaledRecipe some = ScaledRecipe.toHave(recipe("pickled-beets"), 0, 4, Unit.POUND, GUIDE);
+        assertThat(some.lines())
+                .extracting(l -> l.amount().orElseThrow().toString())
+                .startsWith("4 lb", "2⅜ cups", "¾ tsp", "1⅛ cups", "1⅛ cups");
+        for (TestedRecipe recipe : GUIDE.recipes()) {
+            for (double factor : new double[] {0.3, 0.5, 0.7, 1.3, 2.9}) {
+                ScaledRecipe.by(recipe, factor, GUIDE).lines().forEach(l -> l.amount()
+                        .ifPresent(a -> {
+                            double exact = l.tested().amount().orElseThrow().low() * factor;
+                            if (l.tested().role().equals("acid")) {
+                                assertThat(a.low()).as(recipe.id()).isGreaterThanOrEqualTo(exact - 1e-6);
+                            } else if (l.tested().role().equals("vegetable")
+                                    || l.tested().role().equals("water")) {
+                                assertThat(a.low()).as(recipe.id()).isLessThanOrEqualTo(exact + 1e-6);
+                            }
+                        }));
+            }
+        }
+    }
+
     @Test
     void aBatchTooLargeOrAUnitThatMeasuresSomethingElseIsRefused() {
         assertThatThrownBy(() -> ScaledRecipe.by(recipe("pickled-beets"), 9, GUIDE))

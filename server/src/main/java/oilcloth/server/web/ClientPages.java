@@ -14,10 +14,7 @@ class ClientPages {
         "/cases/{id}",
         "/cases/{id}/reply",
         "/times",
-        "/guides",
-        "/guides/{id}",
-        "/proof",
-        "/library",
+        "/guides/**",
         "/sums"
     })
     String page() {
