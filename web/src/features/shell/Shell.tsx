@@ -62,6 +62,7 @@ export function Shell() {
                     borderRadius: 0,
                     borderBottom: here ? '3px solid #e8c268' : '3px solid transparent',
                     minWidth: 0,
+                    flex: 'none',
                     whiteSpace: 'nowrap',
                   }}
                 >

@@ -5,9 +5,15 @@ import { LadderPicture } from '../../ui/LadderPicture';
 import { inches, proofWord } from '../../ui/words';
 import { figure, pressure } from './figure';
 
-function Line({ name, children }: { name: string; children: React.ReactNode }) {
+interface LineProps {
+  name: string;
+  screenOnly?: boolean;
+  children: React.ReactNode;
+}
+
+function Line({ name, screenOnly = false, children }: LineProps) {
   return (
-    <Box sx={{ display: 'flex', gap: 1.5, py: 0.4 }}>
+    <Box className={screenOnly ? 'no-print' : undefined} sx={{ display: 'flex', gap: 1.5, py: 0.4 }}>
       <Typography component="dt" sx={{ width: 128, flex: 'none', color: 'text.secondary' }}>
         {name}
       </Typography>
@@ -26,7 +32,7 @@ export function AnswerCard({ answer: a, altitudeFt }: { answer: PhoneAnswer; alt
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Typography variant="h2">{a.recipeName ?? a.title}</Typography>
         {a.recipeName && <Typography sx={{ color: 'text.secondary' }}>{a.title}</Typography>}
-        <Stack direction="row" spacing={2} sx={{ alignItems: 'baseline', my: 1, flexWrap: 'wrap' }}>
+        <Stack direction="row" sx={{ alignItems: 'baseline', my: 1, flexWrap: 'wrap', columnGap: 2 }}>
           <Typography sx={{ fontFamily: serif, fontSize: '2.9rem', fontWeight: 600, lineHeight: 1.1 }}>
             {figure(a)}
           </Typography>
@@ -59,7 +65,7 @@ export function AnswerCard({ answer: a, altitudeFt }: { answer: PhoneAnswer; alt
           {a.boilingF != null && <Line name="Water boils at">{a.boilingF} °F</Line>}
           {a.notes && <Line name="Note">{a.notes}</Line>}
           {a.byBandsMinutes != null && a.byThousandsMinutes != null && (
-            <Line name="Other schools">
+            <Line name="Other schools" screenOnly>
               <Box component="span" sx={{ fontWeight: 400 }}>
                 5 min a band: {a.byBandsMinutes} · 1 or 2 min a thousand feet: {a.byThousandsMinutes}. The row
                 above decides.

@@ -251,10 +251,13 @@ export function ProcessTimes() {
       {shown && <ShortAnswers title="Also tested" answers={shown.also} />}
       {shown && (
         <Typography sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
-          {shown.guide} ·{' '}
-          <Link component={RouterLink} to="/guides/proofreading" className="no-print">
-            proofreading
-          </Link>
+          {shown.guide}
+          <Box component="span" className="no-print">
+            {' · '}
+            <Link component={RouterLink} to="/guides/proofreading">
+              proofreading
+            </Link>
+          </Box>
         </Typography>
       )}
     </Stack>

@@ -11,7 +11,7 @@ describe('the question out of words and facets', () => {
     expect(question('okra', { ...noFacets, altitude: '5,' })).toBe('okra');
   });
   it('puts one choice in the place of another', () => {
-    expect(withChoice('peaches quarts hot', 'raw', ['hot', 'raw'])).toBe('peaches quarts raw');
-    expect(withChoice('peaches quarts', 'raw', ['hot', 'raw'])).toBe('peaches quarts raw');
+    expect(withChoice('peaches quarts, hot', 'raw', ['hot', 'raw'])).toBe('peaches quarts, raw');
+    expect(withChoice('peaches quarts', 'raw', ['hot', 'raw'])).toBe('peaches quarts, raw');
   });
 });

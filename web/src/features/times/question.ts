@@ -27,12 +27,12 @@ export function question(words: string, facets: Facets): string {
   return [words.trim(), facets.jar, facets.pack, facets.method, altitude].filter(Boolean).join(' ');
 }
 
-/** The words with a choice added; a choice of the same kind made before gives way. */
+/** The words with a choice added, behind a comma so that a "no" before does not reach it; a choice of the same kind made before gives way. */
 export function withChoice(words: string, choice: string, others: string[]): string {
   const kept = others
     .filter((o) => o !== choice)
-    .reduce((left, o) => left.replace(new RegExp(`\\s${escape(o)}$`), ''), words.trim());
-  return `${kept} ${choice}`.trim();
+    .reduce((left, o) => left.replace(new RegExp(`,?\\s${escape(o)}$`), ''), words.trim());
+  return `${kept}, ${choice}`;
 }
 
 function escape(words: string): string {

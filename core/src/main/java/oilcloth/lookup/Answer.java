@@ -95,7 +95,8 @@ public record Answer(
         }
         int limit = (int) guide.figure(Threshold.STEAM_LIMIT);
         if (minutes().isPresent()) {
-            return minutes().map(m -> m.value() <= limit);
+            // just under an edge the longer time is advised, and counts
+            return advised().or(this::minutes).map(m -> m.value() <= limit);
         }
         boolean lowest = row.least().value() <= limit;
         boolean highest = row.most().value() <= limit;

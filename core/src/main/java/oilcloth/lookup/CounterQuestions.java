@@ -17,6 +17,26 @@ import oilcloth.reading.Spoken;
 
 /** Finds what the figures still depend on: only that is asked back. */
 final class CounterQuestions {
+    /** Where the table's word is not what is said aloud. */
+    private static final Map<String, String> LABELS = Map.of(
+            "pieces", "whole or in pieces",
+            "none", "nothing added",
+            "juice", "tomato juice",
+            "powdered-pectin", "powdered pectin",
+            "liquid-pectin", "liquid pectin");
+    /** Where the table's word would not be heard as meant. */
+    private static final Map<String, String> WORDS = Map.of(
+            "none",
+            "no liquid",
+            "juice",
+            "in juice",
+            "water",
+            "in water",
+            "ground",
+            "ground meat",
+            "pieces",
+            "whole pieces");
+
     private final List<Answer> answers;
     private final Map<String, Candidate> candidates;
     private final Spoken q;
@@ -90,7 +110,7 @@ final class CounterQuestions {
                 .map(side)
                 .filter(s -> !s.isEmpty())
                 .distinct()
-                .map(s -> new Choice(s, s))
+                .map(s -> new Choice(LABELS.getOrDefault(s, s), WORDS.getOrDefault(s, s.replace('-', ' '))))
                 .toList();
     }
 

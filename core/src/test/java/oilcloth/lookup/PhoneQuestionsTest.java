@@ -97,4 +97,18 @@ class PhoneQuestionsTest {
         return key(a) + " " + a.asked().id() + " "
                 + a.minutes().map(m -> m.value()).orElse(0) + psi;
     }
+
+    /** Whatever is asked back, each choice put behind the words is an answer to it. */
+    @ParameterizedTest
+    @MethodSource("questions")
+    void everyChoiceAnswersItsQuestion(String line) {
+        String words = line.split(" => ")[0];
+        for (CounterQuestion q : LOOKUP.ask(words).ask()) {
+            for (CounterQuestion.Choice choice : q.choices()) {
+                PhoneAnswer after = LOOKUP.ask(words + ", " + choice.words());
+                assertThat(after.answers()).as(words + " + " + choice).isNotEmpty();
+                assertThat(after.ask()).as(words + " + " + choice).noneMatch(a -> a.what() == q.what());
+            }
+        }
+    }
 }
