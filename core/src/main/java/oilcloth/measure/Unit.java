@@ -32,7 +32,9 @@ public enum Unit {
     HANDFUL("handful", Kind.PACK, 1),
     CAN("can", Kind.PACK, 1),
     PACKAGE("package", Kind.PACK, 1),
-    BUSHEL("bushel", Kind.PACK, 1);
+    BUSHEL("bushel", Kind.PACK, 1),
+    /** A quarter bushel; what it weighs depends on the produce. */
+    PECK("peck", Kind.PACK, 1);
 
     /** What sort of measure this is; a pack's content is not known from its name. */
     public enum Kind {

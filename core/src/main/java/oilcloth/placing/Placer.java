@@ -186,10 +186,10 @@ public final class Placer {
         String family = rules.get(0).form();
         boolean vinegar = batchVinegar(recipe).compareTo(PICKLING) > 0;
         double score = (pure ? 0.95 : 0.7) - 0.04 * Math.min(unlisted.size(), 4) - (vinegar ? 0.25 : 0);
-        Certainty certainty =
-                pure && recipe.title().isPresent() | !recipe.ingredients().isEmpty()
-                        ? Certainty.HIGH
-                        : Certainty.MEDIUM;
+        // one form of one food, and nothing in the jar that the process does not list
+        boolean oneForm = rules.stream().map(PlacingRule::form).distinct().count() == 1;
+        boolean said = recipe.title().isPresent() || !recipe.ingredients().isEmpty();
+        Certainty certainty = unlisted.isEmpty() && oneForm && said ? Certainty.HIGH : Certainty.MEDIUM;
         return Optional.of(new Scored(
                 score,
                 new Placement(List.copyOf(distinct), Optional.empty(), certainty, family, kind, unlisted, List.of())));

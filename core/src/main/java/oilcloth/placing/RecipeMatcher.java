@@ -103,9 +103,9 @@ final class RecipeMatcher {
     }
 
     /** Under a brine a bell pepper and a banana pepper are different recipes; "peppers" alone may be either. */
-    private static boolean samePepper(Food food, TestedIngredient line) {
+    private boolean samePepper(Food food, TestedIngredient line) {
         boolean bell = food.name().startsWith("bell");
-        return food.name().equals("hot pepper, mixed")
+        return (food.name().equals("hot pepper, mixed") && !words.contains("hot") && !words.contains("chil"))
                 || line.foods().stream()
                         .anyMatch(f -> f.equals(food) || (bell && f.name().startsWith("bell")));
     }

@@ -120,6 +120,9 @@ final class Durations {
     private static final Pattern FILLED_JARS =
             Pattern.compile("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
+    private static final Pattern CANNER_WORDS = Pattern.compile(
+            "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|steam canner|pounds?|lbs?)\\b");
+
     private final JarMentions jars = new JarMentions();
 
     void read(Sentence s, Draft draft) {
@@ -280,7 +283,25 @@ final class Durations {
             }
             broken |= w.equals("—") || w.equals("–") || w.equals(";") || w.equals(",") || w.equals(".");
         }
-        return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent"));
+        return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);
+    }
+
+    /** "45 minutes, boiling water bath", "quarts, 20 min": a clause by itself, in a sentence of jars or canner. */
+    private static boolean isClause(Sentence s, int from, int to) {
+        boolean opens = from == 0
+                || s.is(from - 1, ",")
+                || s.is(from - 1, ".")
+                || s.is(from - 1, ";")
+                || s.is(from - 1, "-")
+                || s.is(from - 1, "–")
+                || s.is(from - 1, "—")
+                || s.is(from - 1, "in");
+        boolean ends =
+                to >= s.size() || s.is(to, ",") || s.is(to, ".") || s.is(to, ";") || s.is(to, ")") || s.is(to, "at");
+        return opens
+                && ends
+                && (JARS.matcher(s.low()).find()
+                        || CANNER_WORDS.matcher(s.low()).find());
     }
 
     private static boolean afterIsCanner(Sentence s, int to) {

@@ -78,6 +78,19 @@ final class FigureFacts {
     private static final Pattern ALTITUDE = Pattern.compile(
             "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|i(?:'| a)m at|live at|here at|feet up|sits? at)\\b");
     private static final Pattern SEA_LEVEL = Pattern.compile("(?<!above )(?<!over )\\bsea[- ]level\\b");
+    private static final Pattern GAUGE_BEFORE = Pattern.compile("\\b(dial|weighted|gauge|gage)\\b");
+    private static final Pattern FILLS = Pattern.compile(
+            "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
+    private static final Pattern ENDS_CLAUSE = Pattern.compile("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.)");
+    /** What may stand before a length in a clause of its own. */
+    private static final Pattern BARE_CLAUSE = Pattern.compile(
+            "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?)[\\s,:(]*");
+
+    private static final double MOST_BARE_INCHES = 1.5;
+    /** "inch headspace", "inch from top": one inch without a figure. */
+    private static final Pattern BARE_INCH = Pattern.compile(
+            "(?<![\\d½¼¾⅛/] ?)(?<!half )(?<!half an )(?<!quarter )(?<!eighth )(?<!an )(?<!one )(?<!two )\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
+
     private static final Pattern PRESSURE_NEAR =
             Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
 
@@ -85,6 +98,11 @@ final class FigureFacts {
         numbering(s);
         if (draft.facts.altitude().isEmpty()) {
             s.find(SEA_LEVEL).ifPresent(r -> draft.facts.altitude(Fact.read(Altitude.ofFeet(0), r)));
+        }
+        if (draft.facts.headspace().isEmpty()) {
+            s.find(BARE_INCH)
+                    .ifPresent(r -> draft.facts.headspace(
+                            Fact.read(new HeadspaceStated(Headspace.ofInches(1), Headspace.ofInches(1), false), r)));
         }
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
@@ -204,6 +222,8 @@ final class FigureFacts {
                 || after.contains("weighted")
                 || after.contains("dial")
                 || after.contains("gauge")
+                || after.contains("weight ")
+                || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || (PRESSURE_NEAR.matcher(s.low()).find()
                         && (s.around(unit, 3, 0).contains("at ")
                                 || s.around(unit, 3, 0).contains("@ ")
@@ -228,6 +248,12 @@ final class FigureFacts {
                                 || after.startsWith(";")
                                 || after.startsWith(" and")
                                 || after.startsWith(" at")));
+        // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
+        near |= !s.isItem()
+                && f.high() <= MOST_BARE_INCHES
+                && ENDS_CLAUSE.matcher(after).find()
+                && BARE_CLAUSE.matcher(clauseBefore).matches()
+                && (FILLS.matcher(s.low()).find() || draft.filled);
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
         if (!near
                 || clauseBefore.contains("solids")

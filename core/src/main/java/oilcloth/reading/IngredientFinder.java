@@ -16,12 +16,16 @@ import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Range;
+import oilcloth.text.Token;
 
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
     private static final int REACH = 9;
     private static final Set<String> OF_A_FIGURE =
             Set.of("%", "percent", "-", "to", "inch", "inches", "in", "\"", "cm");
+
+    /** Sizes written short, with their dot: "6 sm. peppers". */
+    private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
 
     private static final Pattern ASIDE = Pattern.compile(
             "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
@@ -126,6 +130,7 @@ final class IngredientFinder {
         }
         Lexicon.Match match = guide.lexicon().at(s.tokens(), at).orElseThrow();
         int end = at + match.length();
+        Optional<Amount> weighed = weighedInBracket(s, end, amount.amount());
         end = skipBracket(s, end);
         if (s.negatedToken(i)) {
             draft.absent.add(match.food());
@@ -133,9 +138,46 @@ final class IngredientFinder {
         }
         Food food = spoonedPepper(match.food(), amount.amount());
         int place = draft.ingredients.size();
-        add(s, draft, food, Optional.of(amount.amount()), i, at + match.length());
-        end = shared(s, draft, food, amount.amount(), end, place);
+        Amount stated = weighed.orElse(amount.amount());
+        add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
+        sharedNoun(s, draft, stated, amount.next(), at);
+        end = shared(s, draft, food, stated, end, place);
         return trailingAmount(s, end);
+    }
+
+    /** "a peck of tomatoes (about 10 lb)": what was weighed outranks what was counted or came in a container. */
+    private static Optional<Amount> weighedInBracket(Sentence s, int end, Amount counted) {
+        Unit.Kind kind = counted.unit().kind();
+        if (!s.is(end, "(") || (kind != Unit.Kind.PACK && kind != Unit.Kind.COUNT)) {
+            return Optional.empty();
+        }
+        int close = closing(s, end);
+        for (int k = end + 1; k < close; k++) {
+            Optional<Amounts.Found> inner = Amounts.at(s.tokens(), k);
+            if (inner.isPresent() && inner.get().unitSaid() && inner.get().next() <= close) {
+                boolean each = s.around(inner.get().next(), 0, 2).contains("each");
+                Unit.Kind found = inner.get().amount().unit().kind();
+                boolean weighs = found == Unit.Kind.MASS || found == Unit.Kind.VOLUME;
+                return weighs && !each ? Optional.of(inner.get().amount()) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "2 1/2 cups each diced red and green peppers": the first adjective has the same noun. */
+    private void sharedNoun(Sentence s, Draft draft, Amount amount, int from, int at) {
+        boolean each = s.around(from, 1, Math.max(1, at - from)).contains("each");
+        if (!each || at - 2 < from || !(s.is(at - 1, "and") || s.is(at - 1, "&"))) {
+            return;
+        }
+        int length = guide.lexicon().at(s.tokens(), at).orElseThrow().length();
+        List<Token> spoken = new ArrayList<>();
+        spoken.add(s.token(at - 2));
+        spoken.addAll(s.tokens().subList(at + 1, at + length));
+        guide.lexicon()
+                .at(spoken, 0)
+                .filter(m -> m.length() == spoken.size())
+                .ifPresent(m -> add(s, draft, m.food(), Optional.of(amount), at - 2, at - 1));
     }
 
     /**
@@ -218,6 +260,9 @@ final class IngredientFinder {
                     continue;
                 }
                 return -1;
+            }
+            if (s.is(k, ".") && SIZES.contains(s.token(k - 1).norm())) {
+                continue;
             }
             if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
                 return -1;
@@ -359,6 +404,11 @@ final class IngredientFinder {
                 || s.is(k, "…")) {
             k++;
         }
+        // a table: the amount stands in the next column, whatever else the first one says
+        if (!s.is(k - 1, "|")) {
+            int column = nextColumn(s, end);
+            k = column > 0 ? column : k;
+        }
         if (k > end && k < s.size()) {
             Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
             if (after.isPresent()
@@ -384,6 +434,19 @@ final class IngredientFinder {
         }
         add(s, draft, match.food(), Optional.empty(), i, end);
         return end;
+    }
+
+    /** The token after the next column rule, or -1 where the line is no table or the column has no amount. */
+    private static int nextColumn(Sentence s, int from) {
+        for (int k = from; k + 1 < s.size(); k++) {
+            if (s.is(k, "|")) {
+                boolean amount = Amounts.at(s.tokens(), k + 1)
+                        .map(Amounts.Found::unitSaid)
+                        .orElse(false);
+                return amount ? k + 1 : -1;
+            }
+        }
+        return -1;
     }
 
     private void add(Sentence s, Draft draft, Food named, Optional<Amount> amount, int from, int to) {

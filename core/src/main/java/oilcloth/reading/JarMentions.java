@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Yield;
@@ -11,6 +12,8 @@ final class JarMentions {
     record Found(JarSize jar, int next) {}
 
     private static final int BESIDE = 3;
+    private static final Pattern PUT_UP =
+            Pattern.compile("\\b(canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
 
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
@@ -21,7 +24,10 @@ final class JarMentions {
             Found jar = found.get();
             int before = figureBefore(s, i);
             boolean counted = before >= 0;
-            if (counted && isMeasure(s, jar.next())) {
+            // "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure
+            if (counted
+                    && isMeasure(s, jar.next())
+                    && !PUT_UP.matcher(s.around(before, 4, 0)).find()) {
                 continue;
             }
             // "2 Tbsp per quart" tells a dose; the jar it is done in only if no other is named

@@ -105,6 +105,15 @@ final class Numbers {
         }
         double value = parse(raw);
         int next = at + 1;
+        if (next < tokens.size() && tokens.get(next).is("dozen")) {
+            return new Figure(value * 12, value * 12, next + 1);
+        }
+        if (next < tokens.size() && tokens.get(next).is("and")) {
+            Figure more = andPart(tokens, value, next);
+            if (more.low() != value) {
+                return more;
+            }
+        }
         boolean whole = raw.chars().allMatch(Character::isDigit);
         if (whole && next < tokens.size()) {
             // "1 1/2", "1-1/2", "1½", "1 and 1/2"
@@ -152,6 +161,12 @@ final class Numbers {
         String w = tokens.get(at).norm();
         if (w.equals("half") || w.equals("quarter") || w.equals("third")) {
             int next = at + 1;
+            // "quarter the tomatoes", "half of the batch": cutting, or a share of something told elsewhere
+            int article = next < tokens.size() && tokens.get(next).is("of") ? next + 1 : next;
+            if (article < tokens.size()
+                    && (tokens.get(article).is("the") || tokens.get(article).is("them"))) {
+                return Optional.empty();
+            }
             if (next < tokens.size() && tokens.get(next).is("of")) {
                 next++;
             }
@@ -170,6 +185,11 @@ final class Numbers {
         Integer ones = ONES.get(w);
         Integer tens = TENS.get(w);
         if (ones == null && tens == null) {
+            if (w.equals("couple")
+                    && at + 1 < tokens.size()
+                    && tokens.get(at + 1).is("dozen")) {
+                return Optional.of(new Figure(24, 24, at + 2));
+            }
             return w.equals("couple") ? Optional.of(new Figure(2, 2, skipOf(tokens, at + 1))) : Optional.empty();
         }
         double value = ones != null ? ones : tens;
@@ -216,10 +236,8 @@ final class Numbers {
                 i++;
             }
             if (i < tokens.size() && PARTS.containsKey(tokens.get(i).norm())) {
-                return new Figure(
-                        value + many * PARTS.get(tokens.get(i).norm()),
-                        value + many * PARTS.get(tokens.get(i).norm()),
-                        i + 1);
+                double sum = value + many * PARTS.get(tokens.get(i).norm());
+                return new Figure(sum, sum, i + 1);
             }
         }
         return new Figure(value, value, next);

@@ -28,7 +28,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\b\\d+ ?min(ute)?s?\\.?( in( a| the)?)? boiling[- ]water\\b|\\bboiling[- ]water,? (for )?\\d+ ?min|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(
@@ -36,7 +36,7 @@ final class PhraseFacts {
                     CanningMethod.BOILING_WATER),
             phrase("\\b(steam[- ](canner|canned|canning|can)|atmospheric steam)\\b", CanningMethod.STEAM),
             phrase(
-                    "\\bpressure[- ]?(can\\w*|cook\\w*|process\\w*)|\\bpsi\\b|\\bpounds? (of )?pressure|\\blbs?\\.? (of )?pressure|# pressure|\\b(weighted|dial)[- ]gauge|\\bunder pressure\\b",
+                    "\\bpressure[- ]?(can\\w*|cook\\w*|process\\w*)|\\bpressure \\d+ ?min|\\bunder pressure|\\bpsi\\b|\\bpounds? (of )?pressure|\\blbs?\\.? (of )?pressure|# pressure|\\b(weighted|dial)[- ]gauge|\\bunder pressure\\b",
                     CanningMethod.PRESSURE),
             phrase(
                     "\\b(keeps?|kept|store|stored|goes?|put|place|live|lives?|keep them|keep it)\\b[^.;]{0,30}\\b(in|into) (the |my |our |a )?(fridge|refrigerator|icebox)\\b|\\brefrigerator (pickles?|jam|relish|salsa)|\\bfreezer (jam|pickles?|corn)\\b|\\b(freeze|frozen) in (freezer )?(bags|boxes|containers)|\\b(store|keep) in the freezer",
@@ -179,7 +179,7 @@ final class PhraseFacts {
 
     private static final Pattern DIAL = p("\\bdial\\b");
     private static final Pattern WEIGHTED = p(
-            "\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
+            "\\b(pounds?|lbs?\\.?|psi|#) weighted\\b|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Pattern VENTED = p(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
@@ -210,6 +210,10 @@ final class PhraseFacts {
     private static final Pattern SCALD = p(
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
+    /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
+    private static final Pattern HEADS = p("([a-z']+ ){0,3}");
+
+    private static final Pattern COLON = p(" ?(:|-|–|—|\\.$)");
     private static final Pattern MAKING = p(
             "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
@@ -251,8 +255,11 @@ final class PhraseFacts {
             s.find(form.pattern())
                     .filter(r -> {
                         int at = r.start() - s.range().start();
+                        int end = r.end() - s.range().start();
                         return MAKING.matcher(s.low().substring(Math.max(0, at - 44), at))
-                                .find();
+                                        .find()
+                                || (HEADS.matcher(s.low().substring(0, at)).matches()
+                                        && COLON.matcher(s.low().substring(end)).lookingAt());
                     })
                     .ifPresent(r -> draft.facts.forms().add(Fact.read(form.value(), r)));
         }

@@ -9,6 +9,7 @@ import oilcloth.guide.Food;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
 import oilcloth.guide.PracticeRule;
+import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
@@ -197,6 +198,14 @@ public final class RecipeReader {
         }
         if (draft.facts.jars().isEmpty()) {
             draft.facts.jars().addAll(draft.doseJars);
+        }
+        // "75 min, 15 lb weight on the canner": a pressure or a gauge names the canner
+        if (draft.facts.methods().stream().noneMatch(m -> m.value() == CanningMethod.PRESSURE)) {
+            draft.facts.pressures().stream()
+                    .findFirst()
+                    .flatMap(Fact::range)
+                    .or(() -> draft.facts.gauge().flatMap(Fact::range))
+                    .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
         }
         Optional<OptionalDouble> strength = statedStrength(text);
         for (int i = 0; i < draft.ingredients.size(); i++) {

@@ -69,7 +69,8 @@ final class Units {
                 "envelope",
                 "envelopes",
                 "pack");
-        put(Unit.BUSHEL, "bushel", "bushels", "peck", "pecks", "crate", "crates", "lug", "lugs", "basket", "baskets");
+        put(Unit.PECK, "peck", "pecks");
+        put(Unit.BUSHEL, "bushel", "bushels", "crate", "crates", "lug", "lugs", "basket", "baskets");
     }
 
     private Units() {}

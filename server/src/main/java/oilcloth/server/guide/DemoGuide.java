@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
 
 /** What a made-up office has read and added, so that the demo's proofreading desk and library show something. */
 @Component
-@Order(2)
+@Order(0)
 @ConditionalOnProperty("oilcloth.demo")
 class DemoGuide implements ApplicationRunner {
     private static final SignedIn EDUCATOR = new SignedIn("educator", "Philippa Yarrow", Role.EDUCATOR, "", List.of());

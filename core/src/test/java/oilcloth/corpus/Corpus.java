@@ -1,0 +1,69 @@
+package oilcloth.corpus;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Letters with what an educator reads in them: ingredient lines, facts, and the tested process they belong to. */
+final class Corpus {
+    /** A line an educator would write down. @param low and {@code high}: the amount, in {@code unit} */
+    record Line(double low, double high, String unit, String food) {}
+
+    /** @param places ids of the processes it may rightly be placed on; empty for none */
+    record Letter(String name, String text, List<Line> lines, List<String> places, Map<String, String> facts) {}
+
+    private Corpus() {}
+
+    static List<Letter> read(String file) {
+        String all;
+        try (InputStream in = Corpus.class.getResourceAsStream("/corpus/" + file)) {
+            all = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        List<Letter> letters = new ArrayList<>();
+        for (String part : all.split("(?m)^=== ")) {
+            if (!part.isBlank()) {
+                letters.add(letter(part));
+            }
+        }
+        return letters;
+    }
+
+    private static Letter letter(String part) {
+        int first = part.indexOf('\n');
+        int lines = part.indexOf("\n--- lines");
+        int place = part.indexOf("\n--- place");
+        int facts = part.indexOf("\n--- facts");
+        List<Line> expected = part.substring(part.indexOf('\n', lines + 1), place)
+                .lines()
+                .filter(l -> !l.isBlank())
+                .map(Corpus::line)
+                .toList();
+        String placed = part.substring(place + "\n--- place".length(), facts).strip();
+        Map<String, String> said = new LinkedHashMap<>();
+        Arrays.stream(part.substring(facts + "\n--- facts".length()).strip().split("\\s+"))
+                .filter(f -> f.contains("="))
+                .forEach(f -> said.put(f.substring(0, f.indexOf('=')), f.substring(f.indexOf('=') + 1)));
+        return new Letter(
+                part.substring(0, first).strip(),
+                part.substring(first + 1, lines),
+                expected,
+                placed.equals("none") ? List.of() : List.of(placed.split("\\s+")),
+                said);
+    }
+
+    private static Line line(String line) {
+        String[] sides = line.split(" \\| ");
+        String[] amount = sides[0].strip().split("\\s+");
+        String[] range = amount[0].split("-");
+        return new Line(
+                Double.parseDouble(range[0]), Double.parseDouble(range[range.length - 1]), amount[1], sides[1].strip());
+    }
+}
