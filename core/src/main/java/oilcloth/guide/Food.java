@@ -42,6 +42,8 @@ public record Food(
             case "cauliflower", "brussels sprout" -> "cauliflower";
             case "peach, yellow", "nectarine" -> "peach";
             case "vegetable oil", "olive oil" -> "oil";
+            case "horseradish", "horseradish, prepared", "prepared horseradish" -> "horseradish";
+            case "cumin", "cumin seed", "cumin, ground" -> "cumin";
             default -> name;
         };
     }

@@ -106,6 +106,8 @@ final class RecipeMatcher {
     private boolean samePepper(Food food, TestedIngredient line) {
         boolean bell = food.name().startsWith("bell");
         return (food.name().equals("hot pepper, mixed") && !words.contains("hot") && !words.contains("chil"))
+                || (!line.item().startsWith("hot")
+                        && line.foods().stream().anyMatch(f -> f.name().equals("hot pepper, mixed")))
                 || line.foods().stream()
                         .anyMatch(f -> f.equals(food) || (bell && f.name().startsWith("bell")));
     }

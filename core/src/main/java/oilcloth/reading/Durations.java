@@ -265,6 +265,10 @@ final class Durations {
             }
             if (w.equals("boil") || w.equals("boiled") || w.equals("boiling")) {
                 boolean noun = s.is(k + 1, "water");
+                if (noun && k == from - 2 && opensClause(s, k)) {
+                    // "Boiling water 20 min."
+                    return true;
+                }
                 boolean jarsBefore = JARS.matcher(before).find();
                 if (inCanner || jarsBefore) {
                     return true;
@@ -302,6 +306,17 @@ final class Durations {
                 && ends
                 && (JARS.matcher(s.low()).find()
                         || CANNER_WORDS.matcher(s.low()).find());
+    }
+
+    private static boolean opensClause(Sentence s, int from) {
+        return from == 0
+                || s.is(from - 1, ",")
+                || s.is(from - 1, ".")
+                || s.is(from - 1, ";")
+                || s.is(from - 1, "-")
+                || s.is(from - 1, "–")
+                || s.is(from - 1, "—")
+                || s.is(from - 1, "in");
     }
 
     private static boolean afterIsCanner(Sentence s, int to) {

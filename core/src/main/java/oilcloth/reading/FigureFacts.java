@@ -50,6 +50,7 @@ final class FigureFacts {
     private static final Set<String> DEGREE =
             Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
     private static final double WIDEST_GUESS_FEET = 300;
+    private static final int LOWEST_SAID_FEET = 20;
     private static final Set<String> VESSEL = Set.of(
             "saucepan",
             "pot",
@@ -76,7 +77,7 @@ final class FigureFacts {
     private static final Pattern NOT_HEADSPACE = Pattern.compile(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Pattern ALTITUDE = Pattern.compile(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|i(?:'| a)m at|live at|here at|feet up|sits? at)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|i(?:'| a)m at|live at|here at|feet up|sits? at|how long)\\b");
     private static final Pattern SEA_LEVEL = Pattern.compile("(?<!above )(?<!over )\\bsea[- ]level\\b");
     private static final Pattern GAUGE_BEFORE = Pattern.compile("\\b(dial|weighted|gauge|gage)\\b");
     private static final Pattern FILLS = Pattern.compile(
@@ -89,7 +90,7 @@ final class FigureFacts {
     private static final double MOST_BARE_INCHES = 1.5;
     /** "inch headspace", "inch from top": one inch without a figure. */
     private static final Pattern BARE_INCH = Pattern.compile(
-            "(?<![\\d½¼¾⅛/] ?)(?<!half )(?<!half an )(?<!quarter )(?<!eighth )(?<!an )(?<!one )(?<!two )\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
+            "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
 
     private static final Pattern PRESSURE_NEAR =
             Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
@@ -135,7 +136,9 @@ final class FigureFacts {
                             || s.is(i, "day")
                             || s.is(i, "batch")
                             || s.is(i, "no"))
-                    && s.token(i + 1).isNumber()) {
+                    && (s.token(i + 1).isNumber()
+                            || (s.is(i, "day") || s.is(i, "step"))
+                                    && Numbers.at(s.tokens(), i + 1).isPresent())) {
                 s.claim(i, i + 2);
             }
         }
@@ -225,7 +228,8 @@ final class FigureFacts {
                 || after.contains("weight ")
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || (PRESSURE_NEAR.matcher(s.low()).find()
-                        && (s.around(unit, 3, 0).contains("at ")
+                        && (s.around(unit, 4, 0).contains("min")
+                                || s.around(unit, 3, 0).contains("at ")
                                 || s.around(unit, 3, 0).contains("@ ")
                                 || s.around(unit, 3, 0).contains(", "))
                         && !Vocabulary.ADD.matcher(s.low()).find());
@@ -279,7 +283,8 @@ final class FigureFacts {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
         boolean said = ALTITUDE.matcher(s.low()).find();
-        if ((f.low() >= 100 || (said && f.low() == Math.rint(f.low())))
+        boolean low = f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at") && !u.is("'");
+        if ((f.low() >= 100 || low || (said && f.low() == Math.rint(f.low())))
                 && (feet || (metres && (said || f.low() >= 300)))) {
             if (feet || said || metres) {
                 state(s, draft, i, f, metres, unit + 1);
@@ -291,8 +296,16 @@ final class FigureFacts {
 
     /** "elevation 5200", "altitude: 6,500", "we're at 7000 here". */
     private static int bareAltitude(Sentence s, Draft draft, int i, Numbers.Figure f) {
-        if (ALTITUDE.matcher(s.low()).find() && f.low() >= 200 && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
+        if (ALTITUDE.matcher(s.low()).find()
+                && f.low() >= LOWEST_SAID_FEET
+                && f.low() <= 14_000
+                && f.low() == Math.rint(f.low())) {
             String before = s.around(i, 4, 0);
+            // "we're at 5" is no altitude; "altitude 120" is
+            boolean named = before.contains("elev") || before.contains("alt");
+            if (f.low() < 200 && !named) {
+                return i;
+            }
             if (before.contains("elevation")
                     || before.contains("altitude")
                     || before.contains("elev")

@@ -21,11 +21,13 @@ import oilcloth.text.Token;
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
     private static final int REACH = 9;
-    private static final Set<String> OF_A_FIGURE =
-            Set.of("%", "percent", "-", "to", "inch", "inches", "in", "\"", "cm");
+    private static final Set<String> OF_A_FIGURE = Set.of(
+            "%", "percent", "-", "to", "inch", "inches", "in", "\"", "cm", "one", "two", "three", "half", "an", "a");
 
     /** Sizes written short, with their dot: "6 sm. peppers". */
     private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
+
+    private static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
 
     private static final Pattern ASIDE = Pattern.compile(
             "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
@@ -138,11 +140,19 @@ final class IngredientFinder {
         }
         Food food = spoonedPepper(match.food(), amount.amount());
         int place = draft.ingredients.size();
-        Amount stated = weighed.orElse(amount.amount());
+        Amount stated = weighed.orElse(sticks(s, amount.amount(), at + match.length() - 1));
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
         sharedNoun(s, draft, stated, amount.next(), at);
         end = shared(s, draft, food, stated, end, place);
         return trailingAmount(s, end);
+    }
+
+    /** "2 cinnamon sticks": the unit is the end of the name. */
+    private static Amount sticks(Sentence s, Amount amount, int lastOfName) {
+        boolean sticks = s.is(lastOfName, "stick") || s.is(lastOfName, "sticks");
+        return sticks && amount.unit() == Unit.EACH
+                ? new Amount(amount.low(), amount.high(), Unit.STICK, amount.exact())
+                : amount;
     }
 
     /** "a peck of tomatoes (about 10 lb)": what was weighed outranks what was counted or came in a container. */
@@ -267,7 +277,10 @@ final class IngredientFinder {
             if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
                 return -1;
             }
-            if (s.is(k, ",") && (counted || words == 0)) {
+            if (s.is(k, ",")
+                    && (counted
+                            || words == 0
+                            || k + 1 < s.size() && Amounts.at(s.tokens(), k + 1).isPresent())) {
                 return -1;
             }
             if (guide.lexicon().at(s.tokens(), k).isPresent()) {
@@ -409,7 +422,16 @@ final class IngredientFinder {
             int column = nextColumn(s, end);
             k = column > 0 ? column : k;
         }
-        if (k > end && k < s.size()) {
+        // "Apricots 12 lb raw": a weight or a measure right behind the name
+        boolean behind = k == end
+                && k < s.size()
+                && s.token(k).isNumber()
+                && Amounts.at(s.tokens(), k)
+                        .filter(a -> a.unitSaid()
+                                && (a.amount().unit().kind() == Unit.Kind.MASS
+                                        || a.amount().unit().kind() == Unit.Kind.VOLUME))
+                        .isPresent();
+        if ((k > end || behind) && k < s.size()) {
             Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
             if (after.isPresent()
                     && (after.get().unitSaid() || s.isItem())
@@ -525,11 +547,15 @@ final class IngredientFinder {
             if (!per || Math.abs(k - to) > 14) {
                 continue;
             }
-            Optional<JarMentions.Found> jar = JarMentions.at(s, k + 1);
+            int at = k + 1;
+            while (at < s.size() && JAR_ADJECTIVES.contains(s.token(at).norm())) {
+                at++;
+            }
+            Optional<JarMentions.Found> jar = at < s.size() ? JarMentions.at(s, at) : Optional.empty();
             if (jar.isPresent()) {
                 return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
             }
-            if (s.is(k + 1, "jar") || s.is(k + 1, "jars") || s.is(k + 1, "one")) {
+            if (s.is(at, "jar") || s.is(at, "jars") || s.is(at, "one")) {
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));
             }
         }

@@ -28,7 +28,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\b\\d+ ?min(ute)?s?\\.?( in( a| the)?)? boiling[- ]water\\b|\\bboiling[- ]water,? (for )?\\d+ ?min|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?\\d+ ?min|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(
@@ -42,6 +42,12 @@ final class PhraseFacts {
                     "\\b(keeps?|kept|store|stored|goes?|put|place|live|lives?|keep them|keep it)\\b[^.;]{0,30}\\b(in|into) (the |my |our |a )?(fridge|refrigerator|icebox)\\b|\\brefrigerator (pickles?|jam|relish|salsa)|\\bfreezer (jam|pickles?|corn)\\b|\\b(freeze|frozen) in (freezer )?(bags|boxes|containers)|\\b(store|keep) in the freezer",
                     CanningMethod.COLD_STORAGE));
 
+    /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
+    private static final Pattern IN_BOILING_WATER = p("\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b");
+
+    private static final Pattern COOKED_IN = p(
+            "\\b(blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;]*$");
+
     private static final Pattern OPEN_KETTLE = p(
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (still )?(hot|boiling|piping))\\b"
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
@@ -52,7 +58,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<Pack>> PACKS = List.of(
             phrase(
-                    "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
+                    "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             phrase(
                     "\\bhot[- ]?pack(ed|ing|s)?\\b|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
@@ -179,7 +185,7 @@ final class PhraseFacts {
 
     private static final Pattern DIAL = p("\\bdial\\b");
     private static final Pattern WEIGHTED = p(
-            "\\b(pounds?|lbs?\\.?|psi|#) weighted\\b|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
+            "\\b(pounds?|lbs?\\.?|psi|#) weight(ed)?\\b|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Pattern VENTED = p(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
@@ -211,9 +217,10 @@ final class PhraseFacts {
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
-    private static final Pattern HEADS = p("([a-z']+ ){0,3}");
+    private static final Pattern HEADS = p("([a-z']+ ){0,6}");
 
     private static final Pattern COLON = p(" ?(:|-|–|—|\\.$)");
+    private static final Pattern COMMA = p(",");
     private static final Pattern MAKING = p(
             "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
@@ -235,6 +242,11 @@ final class PhraseFacts {
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern()).ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
         }
+        s.find(IN_BOILING_WATER)
+                .filter(r -> !COOKED_IN
+                        .matcher(s.low().substring(0, r.start() - s.range().start()))
+                        .find())
+                .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
         // "pack raw and cover with hot juice" is a raw pack: the first to match in a sentence decides
         for (Phrase<Pack> pack : PACKS) {
             Optional<Range> said = s.find(pack.pattern());
@@ -259,7 +271,11 @@ final class PhraseFacts {
                         return MAKING.matcher(s.low().substring(Math.max(0, at - 44), at))
                                         .find()
                                 || (HEADS.matcher(s.low().substring(0, at)).matches()
-                                        && COLON.matcher(s.low().substring(end)).lookingAt());
+                                        && (COLON.matcher(s.low().substring(end))
+                                                        .lookingAt()
+                                                || (s.range().start() == 0
+                                                        && COMMA.matcher(s.low().substring(end))
+                                                                .lookingAt())));
                     })
                     .ifPresent(r -> draft.facts.forms().add(Fact.read(form.value(), r)));
         }
