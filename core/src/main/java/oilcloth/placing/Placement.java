@@ -32,7 +32,7 @@ public record Placement(
     }
 
     /** Another process or recipe it resembles. */
-    public record Alternative(String id, String title, Certainty certainty) {}
+    public record Alternative(String id, String title, Certainty certainty, Likeness likeness) {}
 
     public Placement {
         open = List.copyOf(open);

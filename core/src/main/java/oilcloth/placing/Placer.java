@@ -90,12 +90,18 @@ public final class Placer {
             }
         }
         plain(recipe, produce, forms, method).ifPresent(scored::add);
+        Optional<Scored> said = recipe.facts().placed().flatMap(id -> asSaid(id, recipe, produce, method));
+        if (said.isPresent()) {
+            // what the educator says it is comes first; what the recipe has beyond it is still named
+            scored.removeIf(s -> idOf(s.placement()).equals(idOf(said.get().placement())));
+            scored.add(said.get());
+        }
         scored.sort(Comparator.comparingDouble(s -> -s.score()));
         List<Alternative> alternatives = scored.stream()
                 .skip(scored.isEmpty() || scored.get(0).score() < PLACED ? 0 : 1)
                 .filter(s -> s.placement().isPlaced())
                 .limit(3)
-                .map(Placer::alternative)
+                .map(s -> alternative(s, recipe))
                 .toList();
         if (scored.isEmpty() || scored.get(0).score() < PLACED) {
             return new Placement(
@@ -118,14 +124,52 @@ public final class Placer {
                 alternatives);
     }
 
-    private static Alternative alternative(Scored s) {
+    /** More than any likeness. */
+    private static final double SAID = 10;
+
+    private Optional<Scored> asSaid(String id, Recipe recipe, Produce produce, Optional<CanningMethod> method) {
+        Optional<TestedRecipe> tested = guide.recipes().stream()
+                .filter(r -> r.id().equals(id) && !r.processes().isEmpty())
+                .findFirst();
+        if (tested.isPresent()) {
+            return Optional.of(new Scored(SAID, ofRecipe(recipe, tested.get(), SAID, method)));
+        }
+        List<PlacingRule> rules = byMethod(
+                guide.placing().stream()
+                        .filter(r -> r.process().id().equals(id))
+                        .toList(),
+                method);
+        if (rules.isEmpty()) {
+            return Optional.empty();
+        }
+        PlacingRule rule = rules.get(0);
+        Food main = produce.main().orElseGet(() -> guide.food("vegetables"));
+        return Optional.of(new Scored(
+                SAID,
+                new Placement(
+                        List.of(rule.process()),
+                        Optional.empty(),
+                        Certainty.HIGH,
+                        rule.form(),
+                        plainKind(rule, main),
+                        Unlisted.inPlain(recipe, rule, guide),
+                        List.of())));
+    }
+
+    private static String idOf(Placement p) {
+        return p.recipe()
+                .map(TestedRecipe::id)
+                .orElseGet(() -> p.first().map(Process::id).orElse(""));
+    }
+
+    private Alternative alternative(Scored s, Recipe recipe) {
         Placement p = s.placement();
-        String id =
-                p.recipe().map(TestedRecipe::id).orElseGet(() -> p.open().get(0).id());
+        String id = idOf(p);
         String title = p.recipe()
                 .map(TestedRecipe::name)
                 .orElseGet(() -> p.open().get(0).title());
-        return new Alternative(id, title, s.score() >= SURE ? Certainty.MEDIUM : Certainty.LOW);
+        return new Alternative(
+                id, title, s.score() >= SURE ? Certainty.MEDIUM : Certainty.LOW, Likeness.of(recipe, p, guide));
     }
 
     private Placement ofRecipe(Recipe recipe, TestedRecipe tested, double score, Optional<CanningMethod> method) {

@@ -239,7 +239,7 @@ final class RecipeMatcher {
     }
 
     /** Whether a food group may stand for a tested line: the same group, or a swap the tested recipe names. */
-    private static boolean stands(String group, TestedIngredient line, TestedRecipe tested) {
+    static boolean stands(String group, TestedIngredient line, TestedRecipe tested) {
         if (line.foods().stream().anyMatch(f -> f.group().equals(group))) {
             return true;
         }

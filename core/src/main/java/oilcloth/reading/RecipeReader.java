@@ -62,6 +62,47 @@ public final class RecipeReader {
         return new Recipe(text, draft.title, draft.titleFoods, draft.ingredients, draft.facts, draft.practices, unread);
     }
 
+    /**
+     * The recipes of a text that holds several, each from its title to the next one's; one range for a text that holds
+     * one. A recipe has a title, two measured lines at least, and says how it is canned.
+     */
+    public List<Range> recipes(String text) {
+        List<Range> lines = Sentences.lines(text);
+        List<Integer> starts = new ArrayList<>();
+        for (int n = 0; n < lines.size(); n++) {
+            if (isTitle(lines.get(n).of(text)) && measuredLines(text, lines, n + 1) >= LEAST_LINES) {
+                starts.add(n);
+            }
+        }
+        List<Range> recipes = new ArrayList<>();
+        for (int k = 0; k < starts.size(); k++) {
+            int from = k == 0 ? 0 : lines.get(starts.get(k)).start();
+            int to = k + 1 < starts.size() ? lines.get(starts.get(k + 1)).start() : text.length();
+            recipes.add(new Range(from, to));
+        }
+        boolean whole = recipes.size() < 2
+                || recipes.stream().anyMatch(r -> !CANNED.matcher(r.of(text)).find());
+        return whole ? List.of(new Range(0, text.length())) : List.copyOf(recipes);
+    }
+
+    private static final int LEAST_LINES = 2;
+    /** How far below a title its first amounts stand. */
+    private static final int TITLE_REACH = 5;
+
+    private static final Pattern CANNED = Pattern.compile(
+            "(?i)\\b(process|canner|water ?bath|bwb|wb|psi|pounds? pressure|headspace|jars?|pints?|quarts?)\\b");
+
+    private int measuredLines(String text, List<Range> lines, int from) {
+        int measured = 0;
+        for (int n = from; n < Math.min(lines.size(), from + TITLE_REACH); n++) {
+            measured += isItem(text, lines.get(n))
+                            && MEASURED.matcher(lines.get(n).of(text)).find()
+                    ? 1
+                    : 0;
+        }
+        return measured;
+    }
+
     private void line(String text, Range line, int n, Draft draft) {
         String words = line.of(text);
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && isTitle(words)) {

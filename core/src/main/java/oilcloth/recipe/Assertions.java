@@ -8,10 +8,13 @@ import oilcloth.guide.Gauge;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
 import oilcloth.measure.Altitude;
+import oilcloth.measure.Amount;
 import oilcloth.measure.Headspace;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.measure.Pressure;
+import oilcloth.measure.Unit;
+import oilcloth.text.Range;
 
 /** Lays assertions over a recipe as read; the text and its ranges stay as they are. */
 public final class Assertions {
@@ -27,6 +30,9 @@ public final class Assertions {
     }
 
     private static Recipe apply(Recipe recipe, Assertion assertion, GuideSnapshot guide) {
+        if (assertion.field().isAnchored()) {
+            return anchored(recipe, assertion, guide);
+        }
         Facts facts = recipe.facts().copy();
         String value = assertion.value();
         switch (assertion.field()) {
@@ -55,6 +61,8 @@ public final class Assertions {
             }
             case STERILISED -> facts.sterilised(Fact.asserted(Minutes.of((int) number(assertion))));
             case ALTITUDE_FEET -> facts.altitude(Fact.asserted(Altitude.ofFeet((int) number(assertion))));
+            case PLACED -> facts.placed(value);
+            case FOOD, AMOUNT, ROLE, IGNORE -> throw new IllegalStateException("an anchored field");
             case LEMON_KIND -> {
                 return recipe.withIngredients(recipe.ingredients().stream()
                         .map(i -> i.food().isCitrusJuice() ? i.withFood(citrus(i.food(), value, guide)) : i)
@@ -68,6 +76,70 @@ public final class Assertions {
             }
         }
         return recipe.withFacts(facts);
+    }
+
+    /** A correction to one reading; it is passed over where its words are no longer in the text. */
+    private static Recipe anchored(Recipe recipe, Assertion assertion, GuideSnapshot guide) {
+        if (assertion.at() == null) {
+            throw new IllegalArgumentException("a correction to the reading names the words it is about");
+        }
+        Optional<Range> place = assertion.at().in(recipe.text());
+        if (place.isEmpty()) {
+            return recipe;
+        }
+        Range at = place.get();
+        List<Ingredient> ingredients = new ArrayList<>(recipe.ingredients());
+        boolean known = ingredients.stream().anyMatch(i -> i.range().overlaps(at));
+        switch (assertion.field()) {
+            case FOOD -> {
+                Food food = guide.food(assertion.value());
+                ingredients.replaceAll(i -> i.range().overlaps(at) ? i.withFood(food) : i);
+                if (!known) {
+                    ingredients.add(new Ingredient(
+                            at,
+                            food,
+                            Optional.empty(),
+                            Optional.empty(),
+                            false,
+                            false,
+                            java.util.OptionalDouble.empty()));
+                    ingredients.sort(java.util.Comparator.comparing(Ingredient::range));
+                }
+            }
+            case AMOUNT -> {
+                Amount amount = amount(assertion);
+                ingredients.replaceAll(i -> i.range().overlaps(at) ? i.withAmount(amount) : i);
+            }
+            case ROLE -> {
+                switch (assertion.value()) {
+                    case "none" -> ingredients.removeIf(i -> i.range().overlaps(at));
+                    case "aside", "jar" -> ingredients.replaceAll(i -> i.range().overlaps(at)
+                            ? i.withAside(assertion.value().equals("aside"))
+                            : i);
+                    default -> throw bad(assertion);
+                }
+            }
+            default -> {
+                // words that do not matter
+            }
+        }
+        return recipe.withIngredients(ingredients)
+                .withUnread(recipe.unread().stream()
+                        .filter(u -> !u.range().overlaps(at))
+                        .toList());
+    }
+
+    /** {@code 2.5 CUP}, {@code 2-3 POUND}. */
+    private static Amount amount(Assertion assertion) {
+        String[] parts = assertion.value().strip().split("\\s+");
+        try {
+            String[] range = parts[0].split("-");
+            double low = Double.parseDouble(range[0]);
+            double high = Double.parseDouble(range[range.length - 1]);
+            return new Amount(low, high, Unit.valueOf(parts[1].toUpperCase(java.util.Locale.ROOT)), true);
+        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException e) {
+            throw bad(assertion);
+        }
     }
 
     private static Food citrus(Food food, String kind, GuideSnapshot guide) {
@@ -93,10 +165,15 @@ public final class Assertions {
                 "“" + assertion.value() + "” is no " + assertion.field().name().toLowerCase(java.util.Locale.ROOT));
     }
 
+    /** Whether one takes the place of the other: the same field, of the same words. */
+    public static boolean isSame(Assertion a, Assertion b) {
+        return a.field() == b.field() && java.util.Objects.equals(a.at(), b.at());
+    }
+
     /** Replaces an earlier answer to the same question. */
     public static List<Assertion> with(List<Assertion> earlier, Assertion added) {
         List<Assertion> all = new ArrayList<>(earlier);
-        all.removeIf(a -> a.field() == added.field());
+        all.removeIf(a -> isSame(a, added));
         all.add(added);
         return List.copyOf(all);
     }

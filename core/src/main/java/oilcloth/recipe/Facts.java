@@ -33,6 +33,7 @@ public final class Facts {
     private Optional<Fact<Boolean>> bubblesRemoved = Optional.empty();
     private Optional<Fact<Double>> minutesPerThousandFeet = Optional.empty();
     private Optional<Fact<Boolean>> openKettle = Optional.empty();
+    private Optional<String> placed = Optional.empty();
 
     public List<Fact<String>> forms() {
         return forms;
@@ -154,6 +155,15 @@ public final class Facts {
         openKettle = Optional.of(value);
     }
 
+    /** The process or recipe somebody says it is; never read from the text. */
+    public Optional<String> placed() {
+        return placed;
+    }
+
+    public void placed(String id) {
+        placed = Optional.of(id);
+    }
+
     /** The distinct values of a list of mentions, in order. */
     public static <T> Set<T> values(List<Fact<T>> facts) {
         return facts.stream().map(Fact::value).collect(Collectors.toCollection(LinkedHashSet::new));
@@ -179,6 +189,7 @@ public final class Facts {
         copy.bubblesRemoved = bubblesRemoved;
         copy.minutesPerThousandFeet = minutesPerThousandFeet;
         copy.openKettle = openKettle;
+        copy.placed = placed;
         return copy;
     }
 }

@@ -49,6 +49,10 @@ public record Ingredient(
         return new Ingredient(range, other, amount, perJar, aside, optional, strengthPercent);
     }
 
+    public Ingredient withAside(boolean other) {
+        return new Ingredient(range, food, amount, perJar, other, optional, strengthPercent);
+    }
+
     public Ingredient withAmount(Amount other) {
         return new Ingredient(range, food, Optional.of(other), perJar, aside, optional, strengthPercent);
     }

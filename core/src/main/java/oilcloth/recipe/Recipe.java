@@ -30,6 +30,10 @@ public record Recipe(
         return new Recipe(text, title, titleFoods, others, facts, practices, unread);
     }
 
+    public Recipe withUnread(List<Unread> others) {
+        return new Recipe(text, title, titleFoods, ingredients, facts, practices, others);
+    }
+
     public Recipe withFacts(Facts others) {
         return new Recipe(text, title, titleFoods, ingredients, others, practices, unread);
     }

@@ -2,8 +2,10 @@ package oilcloth.review;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
@@ -14,6 +16,7 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.jars.JarAdvice;
+import oilcloth.measure.JarSize;
 import oilcloth.placing.Placement;
 import oilcloth.placing.Placer;
 import oilcloth.reading.RecipeReader;
@@ -21,6 +24,7 @@ import oilcloth.recipe.Assertion;
 import oilcloth.recipe.Assertions;
 import oilcloth.recipe.Context;
 import oilcloth.recipe.Recipe;
+import oilcloth.text.Range;
 
 /**
  * Reads, places, checks, asks, calls. The same text, assertions, guide and context give the same answer. Immutable and
@@ -53,12 +57,55 @@ public final class Engine {
 
     /** @throws IllegalArgumentException when an assertion's value does not fit its field */
     public Review review(String text, List<Assertion> assertions, Context context) {
-        Recipe recipe = Assertions.apply(reader.read(text), assertions, guide);
-        return review(recipe, assertions, context);
+        List<Range> recipes = reader.recipes(text);
+        if (recipes.size() > 1) {
+            List<Review> parts = recipes.stream()
+                    .map(r -> one(only(text, r), assertions, context).withText(text))
+                    .toList();
+            Review gravest = parts.stream()
+                    .max(Comparator.comparing(Review::call).thenComparing(Review::worstOpen))
+                    .orElseThrow();
+            return gravest.withParts(parts);
+        }
+        Review whole = one(text, assertions, context);
+        List<Review> byJar = byJar(whole, text, assertions, context);
+        return byJar.size() > 1 ? whole.withParts(byJar) : whole;
+    }
+
+    private Review one(String text, List<Assertion> assertions, Context context) {
+        Recipe asRead = reader.read(text);
+        return review(asRead, Assertions.apply(asRead, assertions, guide), assertions, context);
+    }
+
+    /** The text with all but one recipe blanked out, so that every range stays true. */
+    private static String only(String text, Range recipe) {
+        StringBuilder left = new StringBuilder(text);
+        for (int i = 0; i < text.length(); i++) {
+            if (!recipe.contains(new Range(i, i + 1)) && text.charAt(i) != '\n') {
+                left.setCharAt(i, ' ');
+            }
+        }
+        return left.toString();
+    }
+
+    /** "20 minutes for pints, 25 for quarts": the same recipe, once for each jar that has a time of its own. */
+    private List<Review> byJar(Review whole, String text, List<Assertion> assertions, Context context) {
+        Set<JarSize> jars = new LinkedHashSet<>();
+        whole.recipe().facts().times().forEach(t -> t.value().jar().ifPresent(jars::add));
+        if (jars.size() < 2) {
+            return List.of();
+        }
+        return jars.stream()
+                .map(j -> one(text, Assertions.with(assertions, new Assertion(Assertion.Field.JAR, j.id())), context))
+                .toList();
     }
 
     /** Reviews a recipe already read, as after applying edits. */
     public Review review(Recipe recipe, List<Assertion> assertions, Context context) {
+        return review(recipe, recipe, assertions, context);
+    }
+
+    private Review review(Recipe asRead, Recipe recipe, List<Assertion> assertions, Context context) {
         Looked looked = look(recipe, context);
         List<Asked> asked = new ArrayList<>();
         for (Question question : looked.findings.questions()) {
@@ -86,6 +133,9 @@ public final class Engine {
                 .thenComparing(Comparator.comparing(Finding::severity).reversed()));
         return new Review(
                 looked.subject,
+                asRead,
+                recipe.text(),
+                List.of(),
                 List.copyOf(assertions),
                 call,
                 worst,

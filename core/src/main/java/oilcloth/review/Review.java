@@ -24,11 +24,18 @@ import oilcloth.recipe.Recipe;
 /**
  * A recipe, reviewed: the call, the worst it may still be, and everything they rest on.
  *
+ * @param asRead the recipe as the text alone says it, before anything was asserted
+ * @param text the whole text as received; every range points into it
+ * @param parts where a text holds several recipes, or one with a time for each of several jars: each by itself; this
+ *     review is then the gravest recipe, or all jars together
  * @param findings in reading order of their evidence, unsaid things last; met ones included
  * @param jars what to do with jars already made; empty while planning
  */
 public record Review(
         Subject subject,
+        Recipe asRead,
+        String text,
+        List<Review> parts,
         List<Assertion> assertions,
         Call call,
         Call worstOpen,
@@ -39,6 +46,16 @@ public record Review(
 
     /** Stored with every review, so that it can be told which engine said what. */
     public static final String ENGINE_VERSION = "0.1.0";
+
+    Review withText(String whole) {
+        return new Review(
+                subject, asRead, whole, parts, assertions, call, worstOpen, findings, questions, required, jars);
+    }
+
+    Review withParts(List<Review> several) {
+        return new Review(
+                subject, asRead, text, several, assertions, call, worstOpen, findings, questions, required, jars);
+    }
 
     public Recipe recipe() {
         return subject.recipe();

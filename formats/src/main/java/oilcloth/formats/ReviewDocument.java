@@ -25,14 +25,31 @@ public record ReviewDocument(
         Object corrected,
         List<AspectDoc> aspects,
         List<IngredientDoc> ingredients,
-        StatedDoc stated) {
+        StatedDoc stated,
+        List<SaidDoc> said,
+        SheetDoc sheet,
+        List<ReviewDocument> parts) {
 
     /** Where it stands; process and recipe are null when nothing tested matches. */
     public record Placed(
-            String process, String title, String recipe, String confidence, List<AlternativeDoc> alternatives) {}
+            String process,
+            String title,
+            String recipe,
+            String confidence,
+            LikenessDoc likeness,
+            List<AlternativeDoc> alternatives) {}
+
+    /** Why it is held to be like it, and what tells them apart; the brine in per cent acetic acid. */
+    public record LikenessDoc(
+            List<String> shared,
+            List<String> missing,
+            List<String> beyond,
+            Double brinePercent,
+            Double testedBrinePercent,
+            boolean packSaid) {}
 
     /** Another tested relative. */
-    public record AlternativeDoc(String process, String title, String confidence) {}
+    public record AlternativeDoc(String process, String title, String confidence, LikenessDoc likeness) {}
 
     /** What the tested process asks for. */
     public record RequiredDoc(
@@ -96,4 +113,28 @@ public record ReviewDocument(
 
     /** An ingredient as read. */
     public record IngredientDoc(int start, int end, String text, String food, String amount, String role) {}
+
+    /**
+     * What somebody said besides the text, and what the text alone says of it.
+     *
+     * @param textSays null where the text says nothing of it
+     * @param lost true where the words it was about are no longer in the text
+     */
+    public record SaidDoc(
+            String field, String value, Integer start, Integer end, String quote, String textSays, boolean lost) {}
+
+    /** The recipe beside its tested relative; {@code scale} tested batches. */
+    public record SheetDoc(
+            String recipe, String name, double scale, List<SheetLineDoc> lines, List<String> variations) {}
+
+    /**
+     * A line of it.
+     *
+     * @param tested as the tested recipe has it, null where it has none
+     * @param scaled for the same produce
+     * @param stated the canner's own, null where left out
+     * @param cups difference in cups, more is positive; null where volumes are not known
+     */
+    public record SheetLineDoc(
+            String tested, String scaled, String stated, Double cups, Double percent, String verdict, boolean free) {}
 }

@@ -8,7 +8,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import oilcloth.check.Aspect;
 import oilcloth.check.Cited;
 import oilcloth.check.Finding;
@@ -23,10 +25,14 @@ import oilcloth.formats.ReviewDocument.EvidenceDoc;
 import oilcloth.formats.ReviewDocument.FindingDoc;
 import oilcloth.formats.ReviewDocument.IngredientDoc;
 import oilcloth.formats.ReviewDocument.JarsDoc;
+import oilcloth.formats.ReviewDocument.LikenessDoc;
 import oilcloth.formats.ReviewDocument.Placed;
 import oilcloth.formats.ReviewDocument.QuestionDoc;
 import oilcloth.formats.ReviewDocument.RequiredDoc;
 import oilcloth.formats.ReviewDocument.RungDoc;
+import oilcloth.formats.ReviewDocument.SaidDoc;
+import oilcloth.formats.ReviewDocument.SheetDoc;
+import oilcloth.formats.ReviewDocument.SheetLineDoc;
 import oilcloth.formats.ReviewDocument.SourceDoc;
 import oilcloth.formats.ReviewDocument.StatedDoc;
 import oilcloth.formats.ReviewDocument.UnreadDoc;
@@ -34,7 +40,10 @@ import oilcloth.guide.Process;
 import oilcloth.guide.Source;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Minutes;
+import oilcloth.placing.Likeness;
 import oilcloth.placing.Placement;
+import oilcloth.placing.RelativeSheet;
+import oilcloth.recipe.Assertion;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.review.Asked;
@@ -59,7 +68,7 @@ public final class ReviewDocuments {
 
     /** @param file the name shown with it, or null */
     public static ReviewDocument of(Review review, String file) {
-        String text = review.recipe().text();
+        String text = review.text();
         return new ReviewDocument(
                 file,
                 review.call().id(),
@@ -86,13 +95,97 @@ public final class ReviewDocuments {
                 review.recipe().ingredients().stream()
                         .map(i -> ingredient(i, text))
                         .toList(),
-                stated(review));
+                stated(review),
+                review.assertions().stream().map(a -> said(a, review)).toList(),
+                review.placement()
+                        .recipe()
+                        .map(t -> sheet(RelativeSheet.of(review.recipe(), t, review.guide()), text))
+                        .orElse(null),
+                review.parts().stream().map(p -> of(p, file)).toList());
+    }
+
+    private static SaidDoc said(Assertion a, Review review) {
+        Optional<Range> at =
+                a.at() == null ? Optional.empty() : a.at().in(review.recipe().text());
+        return new SaidDoc(
+                a.field().name(),
+                a.value(),
+                at.map(Range::start).orElse(null),
+                at.map(Range::end).orElse(null),
+                a.at() == null ? null : a.at().quote(),
+                textSays(a, at, review).orElse(null),
+                a.at() != null && at.isEmpty());
+    }
+
+    /** What the text alone says of the same thing. */
+    private static Optional<String> textSays(Assertion a, Optional<Range> at, Review review) {
+        Facts facts = review.asRead().facts();
+        List<Ingredient> there = review.asRead().ingredients().stream()
+                .filter(i -> at.isPresent() && i.range().overlaps(at.get()))
+                .toList();
+        Optional<Object> value =
+                switch (a.field()) {
+                    case METHOD -> facts.methods().stream().findFirst().map(m -> m.value()
+                            .id());
+                    case JAR -> facts.jars().stream().findFirst().map(j -> j.value()
+                            .id());
+                    case MINUTES -> facts.times().stream()
+                            .findFirst()
+                            .map(t -> t.value().least().value());
+                    case PSI -> facts.pressures().stream().findFirst().map(p -> p.value()
+                            .psi());
+                    case PACK -> facts.packs().stream().findFirst().map(p -> p.value()
+                            .id());
+                    case LIQUID -> facts.liquids().stream().findFirst().map(l -> l.value());
+                    case HEADSPACE_INCHES -> facts.headspace()
+                            .map(h -> h.value().least().inches());
+                    case ALTITUDE_FEET -> facts.altitude().map(h -> h.value().feet());
+                    case FOOD -> there.stream().findFirst().map(i -> i.food().name());
+                    case AMOUNT -> there.stream().findFirst().flatMap(Ingredient::amount);
+                    case ROLE -> there.stream().findFirst().map(i -> i.aside() ? "aside" : "jar");
+                    default -> Optional.empty();
+                };
+        return value.map(Object::toString);
+    }
+
+    private static SheetDoc sheet(RelativeSheet sheet, String text) {
+        return new SheetDoc(
+                sheet.tested().id(),
+                sheet.tested().name(),
+                sheet.scale(),
+                sheet.lines().stream()
+                        .map(l -> new SheetLineDoc(
+                                l.tested()
+                                        .map(t -> t.printed() + " " + t.item())
+                                        .orElse(null),
+                                l.scaled().map(Object::toString).orElse(null),
+                                l.stated().isEmpty()
+                                        ? null
+                                        : l.stated().stream()
+                                                .map(i -> i.range().of(text).replaceAll("\\s+", " "))
+                                                .collect(Collectors.joining("; ")),
+                                l.cups().isPresent() ? l.cups().getAsDouble() : null,
+                                l.percent().isPresent() ? l.percent().getAsDouble() : null,
+                                l.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                                l.free()))
+                        .toList(),
+                sheet.tested().variations());
+    }
+
+    private static LikenessDoc likeness(Likeness l) {
+        return new LikenessDoc(
+                l.shared(),
+                l.missing(),
+                l.beyond(),
+                l.brinePercent().map(b -> b[0]).orElse(null),
+                l.brinePercent().map(b -> b[1]).orElse(null),
+                l.packSaid());
     }
 
     private static Placed placed(Placement p, Review review) {
         List<AlternativeDoc> others = p.alternatives().stream()
                 .map(a -> new AlternativeDoc(
-                        a.id(), a.title(), a.certainty().name().toLowerCase(Locale.ROOT)))
+                        a.id(), a.title(), a.certainty().name().toLowerCase(Locale.ROOT), likeness(a.likeness())))
                 .toList();
         Process process = review.subject().strictest().orElse(null);
         return new Placed(
@@ -100,6 +193,7 @@ public final class ReviewDocuments {
                 p.recipe().map(TestedRecipe::name).orElse(process == null ? null : process.title()),
                 p.recipe().map(TestedRecipe::id).orElse(null),
                 p.certainty().name().toLowerCase(Locale.ROOT),
+                p.isPlaced() ? likeness(Likeness.of(review.recipe(), p, review.guide())) : null,
                 others);
     }
 

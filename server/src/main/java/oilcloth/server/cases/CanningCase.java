@@ -12,6 +12,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import oilcloth.measure.Altitude;
@@ -111,8 +112,11 @@ class CanningCase {
         write(Assertions.with(assertions(), assertion));
     }
 
-    void takeBack(Assertion.Field field) {
-        write(assertions().stream().filter(a -> a.field() != field).toList());
+    /** @param start where the words of an anchored assertion stood; null for one about the whole */
+    void takeBack(Assertion.Field field, Integer start) {
+        write(assertions().stream()
+                .filter(a -> a.field() != field || !Objects.equals(a.at() == null ? null : a.at().start(), start))
+                .toList());
     }
 
     private void write(List<Assertion> all) {

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -121,8 +122,9 @@ public class CaseController {
     CaseView takeBack(
             @PathVariable UUID id,
             @PathVariable Assertion.Field field,
+            @RequestParam(required = false) Integer start,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
-        cases.takeBack(id, field, by.displayName());
+        cases.takeBack(id, field, start, by.displayName());
         return cases.view(id);
     }
 

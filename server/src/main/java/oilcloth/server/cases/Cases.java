@@ -166,9 +166,9 @@ public class Cases {
     }
 
     @Transactional
-    public void takeBack(UUID id, Assertion.Field field, String by) {
+    public void takeBack(UUID id, Assertion.Field field, Integer start, String by) {
         CanningCase found = find(id);
-        found.takeBack(field);
+        found.takeBack(field, start);
         again(found, by);
     }
 
