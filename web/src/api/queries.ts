@@ -72,14 +72,26 @@ function useCaseChange<T>(id: string, change: (given: T) => Promise<CaseView>) {
   });
 }
 
+/** One assertion after the other; the last answer has them all. */
 export const useAssert = (id: string) =>
-  useCaseChange<Assertion>(id, (body) =>
-    ok(api.POST('/api/cases/{id}/assertions', { params: { path: { id } }, body })),
-  );
+  useCaseChange<Assertion[]>(id, async (said) => {
+    let view: CaseView | undefined;
+    for (const body of said) {
+      view = await ok(api.POST('/api/cases/{id}/assertions', { params: { path: { id } }, body }));
+    }
+    if (!view) {
+      throw new Error('Nothing was said.');
+    }
+    return view;
+  });
 
 export const useTakeBack = (id: string) =>
-  useCaseChange<Assertion['field']>(id, (field) =>
-    ok(api.DELETE('/api/cases/{id}/assertions/{field}', { params: { path: { id, field } } })),
+  useCaseChange<{ field: Assertion['field']; start: number | null }>(id, ({ field, start }) =>
+    ok(
+      api.DELETE('/api/cases/{id}/assertions/{field}', {
+        params: { path: { id, field }, query: start == null ? {} : { start } },
+      }),
+    ),
   );
 
 export const useReviewAgain = (id: string) =>

@@ -637,6 +637,14 @@ export interface components {
             process: string;
             title: string;
             confidence: string;
+            likeness: components["schemas"]["LikenessDoc"];
+        };
+        Anchor: {
+            /** Format: int32 */
+            start: number;
+            /** Format: int32 */
+            end: number;
+            quote: string;
         };
         AnswerDoc: {
             answer: string;
@@ -650,8 +658,9 @@ export interface components {
         };
         Assertion: {
             /** @enum {string} */
-            field: "METHOD" | "JAR" | "JAR_COUNT" | "MINUTES" | "PSI" | "GAUGE" | "VENTED" | "PACK" | "LIQUID" | "FORM" | "HEADSPACE_INCHES" | "LEMON_KIND" | "VINEGAR_PERCENT" | "STERILISED" | "ALTITUDE_FEET";
+            field: "METHOD" | "JAR" | "JAR_COUNT" | "MINUTES" | "PSI" | "GAUGE" | "VENTED" | "PACK" | "LIQUID" | "FORM" | "HEADSPACE_INCHES" | "LEMON_KIND" | "VINEGAR_PERCENT" | "STERILISED" | "ALTITUDE_FEET" | "PLACED" | "FOOD" | "AMOUNT" | "ROLE" | "IGNORE";
             value: string;
+            at: components["schemas"]["Anchor"] | null;
         };
         CaseView: {
             /** Format: uuid */
@@ -715,11 +724,22 @@ export interface components {
             by: string | null;
             why: string;
         };
+        LikenessDoc: {
+            shared: string[];
+            missing: string[];
+            beyond: string[];
+            /** Format: double */
+            brinePercent: number | null;
+            /** Format: double */
+            testedBrinePercent: number | null;
+            packSaid: boolean;
+        };
         Placed: {
             process: string | null;
             title: string | null;
             recipe: string | null;
             confidence: string;
+            likeness: components["schemas"]["LikenessDoc"] | null;
             alternatives: components["schemas"]["AlternativeDoc"][];
         };
         QuestionDoc: {
@@ -765,6 +785,9 @@ export interface components {
             aspects: components["schemas"]["AspectDoc"][];
             ingredients: components["schemas"]["IngredientDoc"][];
             stated: components["schemas"]["StatedDoc"];
+            said: components["schemas"]["SaidDoc"][];
+            sheet: components["schemas"]["SheetDoc"] | null;
+            parts: components["schemas"]["ReviewDocument"][];
         };
         RungDoc: {
             /** Format: int32 */
@@ -776,6 +799,36 @@ export interface components {
             /** Format: int32 */
             psi: number | null;
             here: boolean;
+        };
+        SaidDoc: {
+            field: string;
+            value: string;
+            /** Format: int32 */
+            start: number | null;
+            /** Format: int32 */
+            end: number | null;
+            quote: string | null;
+            textSays: string | null;
+            lost: boolean;
+        };
+        SheetDoc: {
+            recipe: string;
+            name: string;
+            /** Format: double */
+            scale: number;
+            lines: components["schemas"]["SheetLineDoc"][];
+            variations: string[];
+        };
+        SheetLineDoc: {
+            tested: string | null;
+            scaled: string | null;
+            stated: string | null;
+            /** Format: double */
+            cups: number | null;
+            /** Format: double */
+            percent: number | null;
+            verdict: string;
+            free: boolean;
         };
         SourceDoc: {
             id: string;
@@ -2015,7 +2068,7 @@ export interface operations {
                 factor?: number;
                 line?: number;
                 have?: number;
-                unit?: "TEASPOON" | "TABLESPOON" | "CUP" | "FLUID_OUNCE" | "PINT" | "QUART" | "GALLON" | "MILLILITRE" | "DECILITRE" | "LITRE" | "PINCH" | "DROP" | "OUNCE" | "POUND" | "GRAM" | "KILOGRAM" | "EACH" | "CLOVE" | "HEAD" | "STALK" | "SPRIG" | "STICK" | "SLICE" | "EAR" | "PART" | "BUNCH" | "HANDFUL" | "CAN" | "PACKAGE" | "BUSHEL";
+                unit?: "TEASPOON" | "TABLESPOON" | "CUP" | "FLUID_OUNCE" | "PINT" | "QUART" | "GALLON" | "MILLILITRE" | "DECILITRE" | "LITRE" | "PINCH" | "DROP" | "OUNCE" | "POUND" | "GRAM" | "KILOGRAM" | "EACH" | "CLOVE" | "HEAD" | "STALK" | "SPRIG" | "STICK" | "SLICE" | "EAR" | "PART" | "BUNCH" | "HANDFUL" | "CAN" | "PACKAGE" | "BUSHEL" | "PECK";
             };
             header?: never;
             path: {
@@ -2121,11 +2174,13 @@ export interface operations {
     };
     takeBack: {
         parameters: {
-            query?: never;
+            query?: {
+                start?: number;
+            };
             header?: never;
             path: {
                 id: string;
-                field: "METHOD" | "JAR" | "JAR_COUNT" | "MINUTES" | "PSI" | "GAUGE" | "VENTED" | "PACK" | "LIQUID" | "FORM" | "HEADSPACE_INCHES" | "LEMON_KIND" | "VINEGAR_PERCENT" | "STERILISED" | "ALTITUDE_FEET";
+                field: "METHOD" | "JAR" | "JAR_COUNT" | "MINUTES" | "PSI" | "GAUGE" | "VENTED" | "PACK" | "LIQUID" | "FORM" | "HEADSPACE_INCHES" | "LEMON_KIND" | "VINEGAR_PERCENT" | "STERILISED" | "ALTITUDE_FEET" | "PLACED" | "FOOD" | "AMOUNT" | "ROLE" | "IGNORE";
             };
             cookie?: never;
         };

@@ -1,11 +1,23 @@
-import { Box, Button, Paper, Stack, Typography } from '@mui/material';
+import {
+  Box,
+  Button,
+  Paper,
+  Stack,
+  Tab,
+  Tabs,
+  ToggleButton,
+  ToggleButtonGroup,
+  Typography,
+} from '@mui/material';
 import { useMemo, useRef, useState } from 'react';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
-import type { CaseView } from '../../api/client';
+import type { Assertion, CaseView } from '../../api/client';
 import { useAssert, useCase } from '../../api/queries';
+import { CallBadge } from '../../ui/CallBadge';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { AnnotatedText } from './AnnotatedText';
 import { number } from './annotate';
+import { AsRead } from './AsRead';
 import { Aspects } from './Aspects';
 import { DetailsDialog } from './DetailsDialog';
 import { FindingCard } from './FindingCard';
@@ -13,8 +25,11 @@ import { JarPicture } from './JarPicture';
 import { KeySheet } from './KeySheet';
 import { Ladder } from './Ladder';
 import { QuestionCard } from './QuestionCard';
+import { Sheet } from './Sheet';
 import { Standing } from './Standing';
 import { useKeys } from './useKeys';
+
+type Room = 'findings' | 'reading' | 'sheet';
 
 export function ReviewPage() {
   const { id = '' } = useParams();
@@ -22,14 +37,17 @@ export function ReviewPage() {
   return (
     <>
       <ProblemLine error={view.error} />
-      {view.data && <Reviewed view={view.data} />}
+      {view.data && <Reviewed key={view.data.id} view={view.data} />}
     </>
   );
 }
 
 function Reviewed({ view }: { view: CaseView }) {
   const navigate = useNavigate();
-  const review = view.review;
+  const parts = view.review.parts;
+  const [part, setPart] = useState(0);
+  const [room, setRoom] = useState<Room>('findings');
+  const review = parts[part] ?? view.review;
   const numbered = useMemo(() => number(review.findings), [review]);
   const met = review.findings.filter((f) => f.severity === 'met');
   const [active, setActive] = useState<number | null>(null);
@@ -61,11 +79,16 @@ function Reviewed({ view }: { view: CaseView }) {
     p: () => step(-1),
     e: showEvidence,
     m: () => setShowMet((s) => !s),
+    f: () => setRoom('findings'),
+    a: () => setRoom('reading'),
+    t: () => review.sheet && setRoom('sheet'),
     r: () => void navigate(`/cases/${view.id}/reply`),
     i: () => void navigate('/incoming'),
     '?': () => setKeysOpen(true),
   };
   useKeys(handlers);
+  const sameProcess = parts.every((p) => p.placed.process === parts[0]?.placed.process);
+  const unreadCount = review.unread.filter((u) => u.bears).length;
   const unsaid = numbered.filter((n) => n.finding.evidence.length === 0);
 
   return (
@@ -86,12 +109,50 @@ function Reviewed({ view }: { view: CaseView }) {
           Reply
         </Button>
       </Stack>
-      <Standing view={view} onDetails={() => setDetailsOpen(true)} />
+      {parts.length > 1 && (
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={part}
+          onChange={(_, n: number | null) => n !== null && setPart(n)}
+          aria-label="Recipes in this letter"
+          sx={{ mb: 1, flexWrap: 'wrap' }}
+        >
+          {parts.map((p, n) => (
+            <ToggleButton key={n} value={n} sx={{ textTransform: 'none', gap: 1 }}>
+              {sameProcess && p.stated.jar
+                ? `in ${p.stated.jar}s`
+                : `${n + 1}. ${p.placed.title ?? 'not placed'}`}
+              <CallBadge call={p.call} worst={p.worstOpen} />
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      )}
+      <Standing view={view} review={review} onDetails={() => setDetailsOpen(true)} />
       <Aspects aspects={review.aspects} />
+      <Tabs
+        value={room}
+        onChange={(_, next: Room) => setRoom(next)}
+        aria-label="What to look at"
+        className="no-print"
+        sx={{
+          mt: 0.5,
+          minHeight: 40,
+          '& .MuiTab-root': { minHeight: 40, textTransform: 'none', fontWeight: 600 },
+        }}
+      >
+        <Tab value="findings" label="Findings" />
+        <Tab value="reading" label={`As read${unreadCount > 0 ? ` (${unreadCount} not understood)` : ''}`} />
+        {review.sheet && <Tab value="sheet" label="Beside the tested recipe" />}
+      </Tabs>
+      <ProblemLine error={answer.error} />
+      {room === 'reading' && <AsRead review={review} onSay={(said) => answer.mutate(said)} />}
+      {room === 'sheet' && <Sheet review={review} />}
       <Box
+        hidden={room !== 'findings'}
         sx={{
           mt: 1.5,
-          display: 'grid',
+          display: room === 'findings' ? 'grid' : 'none',
           gap: 2,
           alignItems: 'start',
           gridTemplateColumns: {
@@ -124,7 +185,6 @@ function Reviewed({ view }: { view: CaseView }) {
             },
           }}
         >
-          <ProblemLine error={answer.error} />
           {numbered.map(({ number: n, finding }) => (
             <FindingCard
               key={n}
@@ -156,7 +216,9 @@ function Reviewed({ view }: { view: CaseView }) {
                   key={q.code + q.text}
                   question={q}
                   busy={answer.isPending}
-                  onAnswer={(a) => answer.mutate({ field: a.field as never, value: a.value })}
+                  onAnswer={(a) =>
+                    answer.mutate([{ field: a.field as Assertion['field'], value: a.value, at: null }])
+                  }
                 />
               ))}
             </>

@@ -1,15 +1,21 @@
 import { Box, Button, Chip, Paper, Stack, Typography } from '@mui/material';
-import type { CaseView } from '../../api/client';
+import type { Assertion, CaseView, Review } from '../../api/client';
 import { useReviewAgain, useTakeBack } from '../../api/queries';
 import { tones } from '../../theme/theme';
 import { CallBadge } from '../../ui/CallBadge';
 import { adviceWord, feet, inches, methodWord } from '../../ui/words';
+import { saidWords } from './reading';
 
-const fieldWord = (field: string) => field.replaceAll('_', ' ').toLowerCase();
+interface Props {
+  view: CaseView;
+  /** the part shown, where the letter has several */
+  review: Review;
+  onDetails: () => void;
+}
 
 /** The call, where the recipe stands, what is required, and the jars already made. */
-export function Standing({ view, onDetails }: { view: CaseView; onDetails: () => void }) {
-  const { review, details } = view;
+export function Standing({ view, review, onDetails }: Props) {
+  const { details } = view;
   const takeBack = useTakeBack(view.id);
   const again = useReviewAgain(view.id);
   const required = review.required;
@@ -77,13 +83,19 @@ export function Standing({ view, onDetails }: { view: CaseView; onDetails: () =>
               useFlexGap
               aria-label="Said besides the text"
             >
-              {view.assertions.map((a) => (
+              {view.review.said.map((s, n) => (
                 <Chip
-                  key={a.field}
+                  key={`${s.field} ${s.start}`}
                   size="small"
                   variant="outlined"
-                  label={`${fieldWord(a.field)}: ${a.value}`}
-                  onDelete={() => takeBack.mutate(a.field)}
+                  label={saidWords(s)}
+                  sx={{ height: 'auto', '& .MuiChip-label': { whiteSpace: 'normal', py: 0.25 } }}
+                  onDelete={() =>
+                    takeBack.mutate({
+                      field: s.field as Assertion['field'],
+                      start: view.assertions[n]?.at?.start ?? null,
+                    })
+                  }
                 />
               ))}
             </Stack>

@@ -70,7 +70,7 @@ public record RelativeSheet(TestedRecipe tested, double scale, List<Line> lines)
                     all.stream().filter(i -> i.aside() == line.aside()).toList();
             List<Ingredient> mine = alike.isEmpty() ? all : alike;
             left.removeAll(mine);
-            lines.add(line(line, mine, scale, guide));
+            lines.add(line(tested, line, mine, scale, guide));
         }
         for (Ingredient i : left) {
             lines.add(new Line(
@@ -127,11 +127,14 @@ public record RelativeSheet(TestedRecipe tested, double scale, List<Line> lines)
                         || f.name().startsWith("dill") && food.name().startsWith("dill"));
     }
 
-    private static Line line(TestedIngredient line, List<Ingredient> mine, double scale, GuideSnapshot guide) {
+    private static Line line(
+            TestedRecipe tested, TestedIngredient line, List<Ingredient> mine, double scale, GuideSnapshot guide) {
         Optional<Amount> scaled = scale > 0 ? line.amount().map(a -> a.times(scale)) : Optional.empty();
         boolean free = !line.foods().isEmpty()
                 && (line.foods().get(0).kind().isDrySeasoning()
                         || line.foods().get(0).kind() == FoodClass.SWEETENER
+                        // salt picks the right bacteria in a ferment; elsewhere it is taste
+                        || line.foods().get(0).kind() == FoodClass.SALT && !tested.isFermented()
                         || line.optional());
         if (mine.isEmpty()) {
             Verdict verdict = line.aside() ? Verdict.ASIDE : Verdict.LEFT_OUT;
@@ -148,6 +151,16 @@ public record RelativeSheet(TestedRecipe tested, double scale, List<Line> lines)
                         a -> line.foods().stream().findFirst().flatMap(f -> f.volume(a, a.middle())))
                 .map(Volume::cups);
         boolean aside = line.aside() || mine.stream().allMatch(Ingredient::aside);
+        // "12 whole cloves", "2 sticks": counted alike, compared by count
+        Optional<Amount> only = mine.size() == 1 ? mine.get(0).amount() : Optional.empty();
+        if (!aside
+                && want.isEmpty()
+                && scaled.isPresent()
+                && only.isPresent()
+                && only.get().unit() == scaled.get().unit()) {
+            double share = only.get().middle() / scaled.get().middle() - 1;
+            return compared(line, scaled, mine, OptionalDouble.empty(), share, guide, free);
+        }
         boolean measured = mine.stream().allMatch(i -> middle(i).isPresent());
         if (aside || want.isEmpty() || want.get() == 0 || !measured) {
             return new Line(
@@ -161,18 +174,21 @@ public record RelativeSheet(TestedRecipe tested, double scale, List<Line> lines)
         }
         double have =
                 mine.stream().mapToDouble(i -> middle(i).orElseThrow().cups()).sum();
-        double share = have / want.get() - 1;
+        return compared(line, scaled, mine, OptionalDouble.of(have - want.get()), have / want.get() - 1, guide, free);
+    }
+
+    private static Line compared(
+            TestedIngredient line,
+            Optional<Amount> scaled,
+            List<Ingredient> mine,
+            OptionalDouble cups,
+            double share,
+            GuideSnapshot guide,
+            boolean free) {
         double tolerance = guide.proportionTolerance() - 1;
         Verdict verdict = Math.abs(share) <= SAME
                 ? Verdict.SAME
                 : Math.abs(share) <= tolerance ? Verdict.CLOSE : share > 0 ? Verdict.MORE : Verdict.LESS;
-        return new Line(
-                Optional.of(line),
-                scaled,
-                mine,
-                OptionalDouble.of(have - want.get()),
-                OptionalDouble.of(share * 100),
-                verdict,
-                free);
+        return new Line(Optional.of(line), scaled, mine, cups, OptionalDouble.of(share * 100), verdict, free);
     }
 }

@@ -78,6 +78,14 @@ final class Amounts {
                             scaled(bracket.get().amount(), f), bracket.get().next(), true));
                 }
             }
+            Optional<Numbers.Figure> half = andHalf(tokens, next);
+            if (half.isPresent()) {
+                double more = half.get().low();
+                return Optional.of(new Found(
+                        new Amount(f.low() + more, f.high() + more, u, exact),
+                        half.get().next(),
+                        true));
+            }
             Amount amount = plus(tokens, new Amount(f.low(), f.high(), u, exact), next);
             return Optional.of(new Found(amount, afterPlus(tokens, next), true));
         }
@@ -95,6 +103,19 @@ final class Amounts {
         return article
                 ? Optional.empty()
                 : Optional.of(new Found(new Amount(f.low(), f.high(), Unit.EACH, exact), i, false));
+    }
+
+    /** "a cup and a half", "a teaspoon and a quarter": a part more of the same unit. */
+    private static Optional<Numbers.Figure> andHalf(List<Token> tokens, int i) {
+        boolean joins = i + 2 < tokens.size()
+                && tokens.get(i).is("and")
+                && (tokens.get(i + 1).is("a") || tokens.get(i + 1).is("one"));
+        if (!joins) {
+            return Optional.empty();
+        }
+        return Numbers.at(tokens, i + 1)
+                .filter(f -> f.low() < 1 && f.next() == i + 3)
+                .filter(f -> Units.at(tokens, f.next()).isEmpty());
     }
 
     /** "3/4 cup plus 2 Tbsp" is one amount. */

@@ -29,6 +29,8 @@ final class IngredientFinder {
 
     private static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
 
+    private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
+
     private static final Pattern ASIDE = Pattern.compile(
             "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
     private static final Pattern IN_JAR = Pattern.compile(
@@ -421,6 +423,13 @@ final class IngredientFinder {
         if (!s.is(k - 1, "|")) {
             int column = nextColumn(s, end);
             k = column > 0 ? column : k;
+        }
+        // "for the beets I take 7 lb": whose amount it is was said before
+        if (k == end
+                && (s.is(k, "i") || s.is(k, "we") || s.is(k, "you"))
+                && k + 1 < s.size()
+                && TAKES.contains(s.token(k + 1).norm())) {
+            k += 2;
         }
         // "Apricots 12 lb raw": a weight or a measure right behind the name
         boolean behind = k == end

@@ -58,6 +58,12 @@ public final class RecipeReader {
         }
         settle(text, draft);
         List<Unread> unread = new ArrayList<>(draft.unread);
+        // the same words missed twice are one thing not understood
+        unread.removeIf(u -> draft.unread.stream()
+                .anyMatch(o -> o != u
+                        && o.range().contains(u.range())
+                        && !o.range().equals(u.range())
+                        && (o.bears() || !u.bears())));
         unread.sort((a, b) -> a.range().compareTo(b.range()));
         return new Recipe(text, draft.title, draft.titleFoods, draft.ingredients, draft.facts, draft.practices, unread);
     }

@@ -15,6 +15,7 @@ import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocuments;
 import oilcloth.formats.UnusableInput;
 import oilcloth.guide.RowKey;
+import oilcloth.guide.TestedRecipe;
 import oilcloth.recipe.Assertion;
 import oilcloth.reply.Letter;
 import oilcloth.review.Review;
@@ -83,14 +84,29 @@ public class Cases {
         return opened.id();
     }
 
+    /** A letter by its own title, else by what it is; several recipes by all their titles. */
     private static String title(Review review) {
-        String text = review.recipe().text();
+        if (review.parts().size() > 1
+                && review.parts().stream().allMatch(p -> p.recipe().title().isPresent())
+                && review.parts().stream()
+                                .map(p -> p.recipe().title())
+                                .distinct()
+                                .count()
+                        > 1) {
+            return review.parts().stream().map(Cases::titleOfOne).collect(Collectors.joining(" · "));
+        }
+        return titleOfOne(review);
+    }
+
+    private static String titleOfOne(Review review) {
+        String text = review.text();
         return review.recipe()
                 .title()
                 .map(r -> r.of(text)
                         .replaceFirst("(?i)^(subject|title|name|recipe)\\s*:\\s*", "")
                         .replaceAll("^[#*\\s]+|[*\\s]+$", ""))
                 .filter(t -> !t.isBlank())
+                .or(() -> review.placement().recipe().map(TestedRecipe::name))
                 .or(() -> review.subject()
                         .produce()
                         .main()

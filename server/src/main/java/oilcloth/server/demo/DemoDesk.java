@@ -44,7 +44,9 @@ class DemoDesk implements ApplicationRunner {
             new Letter("figs", "Ines Halloran", "Alder Ferry", 430, 55, 8),
             new Letter("beef-soup", "Barnaby Friel", "Juniper Crossing", 3_420, 75, null),
             new Letter("beets", "Leopoldine Marsh", "East Teasel", 4_920, 98, null),
-            new Letter("raspberry-jam", "Quentin Abara", "Brindle Flat", 985, 120, null));
+            new Letter("raspberry-jam", "Quentin Abara", "Brindle Flat", 985, 120, null),
+            new Letter("two-in-one", "Ursula Petrakis", "Lower Teasel", 4_650, 125, null),
+            new Letter("run-on-beets", "Delphine Achebe", "Brindle Flat", 980, 130, null));
 
     private final Accounts accounts;
     private final Cases cases;
