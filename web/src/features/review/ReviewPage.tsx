@@ -119,7 +119,7 @@ function Reviewed({ view }: { view: CaseView }) {
           sx={{ mb: 1, flexWrap: 'wrap' }}
         >
           {parts.map((p, n) => (
-            <ToggleButton key={n} value={n} sx={{ textTransform: 'none', gap: 1 }}>
+            <ToggleButton key={n} value={n} sx={{ textTransform: 'none', gap: 1, color: 'text.primary' }}>
               {sameProcess && p.stated.jar
                 ? `in ${p.stated.jar}s`
                 : `${n + 1}. ${p.placed.title ?? 'not placed'}`}

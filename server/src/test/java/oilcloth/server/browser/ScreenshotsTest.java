@@ -38,6 +38,20 @@ class ScreenshotsTest {
             page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
             shoot(page, "reply-printed");
             page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+            review(browsing, page, "Dilled okra (for the fair)", "review-sound");
+            page.keyboard().press("a");
+            shoot(page, "reading-list");
+            page.navigate(browsing.at("/incoming"));
+            page.getByRole(com.microsoft.playwright.options.AriaRole.ROW)
+                    .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Delphine Achebe"))
+                    .getByRole(com.microsoft.playwright.options.AriaRole.LINK)
+                    .click();
+            page.getByLabel("Aspects").waitFor();
+            page.keyboard().press("a");
+            shoot(page, "reading-run-on");
+            page.keyboard().press("t");
+            shoot(page, "recipe-sheet");
+            review(browsing, page, "Apricots, raw pack · Pickled carrots with garlic", "two-recipes");
             page.navigate(browsing.at("/times?q=pears+pints+5200"));
             page.getByText("30 min").first().waitFor();
             shoot(page, "process-times");
