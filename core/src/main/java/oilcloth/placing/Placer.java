@@ -31,6 +31,9 @@ public final class Placer {
     private static final double PLACED = 0.55;
 
     private static final double SURE = 0.8;
+    /** Signs of a text within which a letter without a title names its product. */
+    private static final int OPENING = 60;
+
     private static final Set<String> MIXTURE_FORMS = Set.of(
             "pickle",
             "relish",
@@ -268,11 +271,11 @@ public final class Placer {
         rules = rules.stream().filter(r -> !PRESERVES.contains(r.form())).toList();
         Set<String> named = new HashSet<>();
         recipe.facts().forms().stream()
-                .filter(f -> recipe.title().isPresent()
-                                && f.range()
-                                        .filter(recipe.title().get()::contains)
-                                        .isPresent()
-                        || f.range().isEmpty())
+                .filter(f -> f.range().isEmpty()
+                        || recipe.title()
+                                .map(t -> f.range().filter(t::contains).isPresent())
+                                // a letter without a title opens with what it is about
+                                .orElse(f.range().get().start() < OPENING))
                 .forEach(f -> named.add(f.value()));
         return byForm(rules, forms, named, main);
     }

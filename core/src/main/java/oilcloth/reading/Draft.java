@@ -9,6 +9,7 @@ import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
+import oilcloth.recipe.ProcessTime;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Range;
 
@@ -24,6 +25,9 @@ final class Draft {
 
     /** Jars named only beside a dose, as in "per pint". */
     final List<Fact<JarSize>> doseJars = new ArrayList<>();
+
+    /** Times told only by a boil: "in half-pints, boiled 5 min" may be the food. */
+    final List<Fact<ProcessTime>> boiledTimes = new ArrayList<>();
 
     Optional<Range> title = Optional.empty();
     /** Sentences of a letter without a title that may still name the product. */

@@ -123,6 +123,10 @@ final class Durations {
     private static final Pattern CANNER_WORDS = Pattern.compile(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|steam canner|pounds?|lbs?)\\b");
 
+    private static final Pattern BOILED_BEFORE = Pattern.compile("\\bboil(ed|ing)? (for )?$");
+    private static final Pattern CANNER_NEXT =
+            Pattern.compile("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|wb|canner)");
+
     private final JarMentions jars = new JarMentions();
 
     void read(Sentence s, Draft draft) {
@@ -214,7 +218,8 @@ final class Durations {
         if (STERILISE.matcher(s.low()).find()
                 && !FILLED_JARS.matcher(s.low()).find()
                 && !draft.inCanner
-                && !namesProcess(s)) {
+                && !namesProcess(s)
+                && !CANNER_NEXT.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
             }
@@ -232,7 +237,11 @@ final class Durations {
         Optional<JarSize> jar = jars.beside(s, i, d.next());
         ProcessTime time =
                 new ProcessTime(Minutes.of((int) Math.floor(d.least())), Minutes.of((int) Math.ceil(d.most())), jar);
-        draft.facts.times().add(Fact.read(time, words));
+        Fact<ProcessTime> fact = Fact.read(time, words);
+        draft.facts.times().add(fact);
+        if (BOILED_BEFORE.matcher(s.around(i, 2, 0)).find()) {
+            draft.boiledTimes.add(fact);
+        }
     }
 
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
@@ -354,8 +363,12 @@ final class Durations {
         }
         String unit = s.token(k + 1).norm();
         boolean pounds = unit.equals("psi") || unit.equals("#") || unit.startsWith("lb") || unit.startsWith("pound");
+        boolean at = s.is(k - 1, "at") || s.is(k - 1, "@");
         return pounds
-                && (s.low().contains("gauge")
+                && (at
+                        || s.low().contains("gauge")
+                        || s.low().contains("dial")
+                        || s.low().contains("weight")
                         || s.low().contains("pressure")
                         || s.low().contains("canner")
                         || s.low().contains("psi"));

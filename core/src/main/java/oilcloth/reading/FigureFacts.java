@@ -85,7 +85,7 @@ final class FigureFacts {
     private static final Pattern ENDS_CLAUSE = Pattern.compile("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.)");
     /** What may stand before a length in a clause of its own. */
     private static final Pattern BARE_CLAUSE = Pattern.compile(
-            "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?)[\\s,:(]*");
+            "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?|bath|water|min|minutes|canner|syrup|liquid|brine|juice|broth)[\\s,:(]*");
 
     private static final double MOST_BARE_INCHES = 1.5;
     /** "inch headspace", "inch from top": one inch without a figure. */
@@ -227,6 +227,7 @@ final class FigureFacts {
                 || after.contains("gauge")
                 || after.contains("weight ")
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
+                || s.around(unit, 4, 0).contains("min at ")
                 || (PRESSURE_NEAR.matcher(s.low()).find()
                         && (s.around(unit, 4, 0).contains("min")
                                 || s.around(unit, 3, 0).contains("at ")
@@ -253,7 +254,7 @@ final class FigureFacts {
                                 || after.startsWith(" and")
                                 || after.startsWith(" at")));
         // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
-        near |= !s.isItem()
+        near |= (!s.isItem() || FILLS.matcher(s.low()).find())
                 && f.high() <= MOST_BARE_INCHES
                 && ENDS_CLAUSE.matcher(after).find()
                 && BARE_CLAUSE.matcher(clauseBefore).matches()
@@ -283,9 +284,12 @@ final class FigureFacts {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
         boolean said = ALTITUDE.matcher(s.low()).find();
-        boolean low = f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at") && !u.is("'");
+        // "at 90 ft", "0 ft", or a sentence of its own: "33 ft."
+        boolean low = !u.is("'")
+                && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
+                        || feet && (f.low() == 0 || i == 0 && unit + 2 >= s.size()));
         if ((f.low() >= 100 || low || (said && f.low() == Math.rint(f.low())))
-                && (feet || (metres && (said || f.low() >= 300)))) {
+                && (feet || (metres && (said || low || f.low() >= 300)))) {
             if (feet || said || metres) {
                 state(s, draft, i, f, metres, unit + 1);
             }

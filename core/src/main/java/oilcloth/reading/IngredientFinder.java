@@ -152,8 +152,11 @@ final class IngredientFinder {
     /** "2 cinnamon sticks": the unit is the end of the name. */
     private static Amount sticks(Sentence s, Amount amount, int lastOfName) {
         boolean sticks = s.is(lastOfName, "stick") || s.is(lastOfName, "sticks");
-        return sticks && amount.unit() == Unit.EACH
-                ? new Amount(amount.low(), amount.high(), Unit.STICK, amount.exact())
+        boolean cloves = lastOfName > 0
+                && s.is(lastOfName - 1, "garlic")
+                && (s.is(lastOfName, "clove") || s.is(lastOfName, "cloves"));
+        return (sticks || cloves) && amount.unit() == Unit.EACH
+                ? new Amount(amount.low(), amount.high(), sticks ? Unit.STICK : Unit.CLOVE, amount.exact())
                 : amount;
     }
 
@@ -212,7 +215,13 @@ final class IngredientFinder {
             Optional<Lexicon.Match> match = k == end || k - end > 3 || k >= s.size()
                     ? Optional.empty()
                     : guide.lexicon().at(s.tokens(), k);
+            // "4 lb beans, dill and garlic": what seasons has no share in the weight
+            boolean seasons = match.map(m -> m.food().kind().isProduce()
+                                    != first.kind().isProduce()
+                            || m.food().name().equals("garlic") && !first.name().equals("garlic"))
+                    .orElse(false);
             if (match.isEmpty()
+                    || seasons
                     || s.isClaimed(k)
                     || amountFollows(s, k + match.get().length())) {
                 break;
@@ -277,6 +286,10 @@ final class IngredientFinder {
                 continue;
             }
             if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
+                return -1;
+            }
+            // "4 lb runners, dill": an unknown thing ended at its comma; "peeled, sliced tomatoes" goes on
+            if (s.is(k, ",") && words > 0 && s.token(k - 1).norm().endsWith("s")) {
                 return -1;
             }
             if (s.is(k, ",")
@@ -507,8 +520,12 @@ final class IngredientFinder {
 
     private Food acidKind(Sentence s, Food food, Optional<Amount> amount) {
         boolean whole = food.name().equals("lemon") || food.name().equals("lime");
-        if (whole && amount.map(a -> a.unit() == Unit.EACH).orElse(true)) {
-            // "3 lemons" are as much juice as they give, and it is fresh
+        if (whole
+                && amount.map(a -> a.unit() == Unit.EACH
+                                || a.unit().kind() == Unit.Kind.VOLUME
+                                        && FRESH.matcher(s.low()).find())
+                        .orElse(true)) {
+            // "3 lemons", "2 Tbsp fresh lemon" are as much juice as they give, and it is fresh
             return guide.food(food.name() + " juice, fresh");
         }
         if (food.name().endsWith("kind unsaid")) {

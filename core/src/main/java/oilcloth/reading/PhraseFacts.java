@@ -43,7 +43,8 @@ final class PhraseFacts {
                     CanningMethod.COLD_STORAGE));
 
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
-    private static final Pattern IN_BOILING_WATER = p("\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b");
+    private static final Pattern IN_BOILING_WATER = p(
+            "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b[^.;]{0,30}\\bboiling[- ]water\\.?$");
 
     private static final Pattern COOKED_IN = p(
             "\\b(blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;]*$");
@@ -58,7 +59,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<Pack>> PACKS = List.of(
             phrase(
-                    "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
+                    "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             phrase(
                     "\\bhot[- ]?pack(ed|ing|s)?\\b|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
@@ -96,7 +97,7 @@ final class PhraseFacts {
             phrase("\\bketchup|\\bcatsup", "ketchup"),
             phrase("\\btaco sauce", "taco-sauce"),
             phrase("\\bhot sauce|\\bpepper sauce", "hot-sauce"),
-            phrase("\\b(spaghetti|pasta|marinara|pizza) sauce|\\bmarinara\\b", "pasta-sauce"),
+            phrase("\\b(spaghetti|pasta|marinara|pizza|meat) sauce|\\bmarinara\\b", "pasta-sauce"),
             phrase("\\bsalsas?\\b|\\bpico de gallo", "salsa"),
             phrase("\\brelish(es)?\\b|\\bpiccalilli|\\bchow[- ]?chow", "relish"),
             phrase("\\bchutneys?\\b", "chutney"),
@@ -145,7 +146,7 @@ final class PhraseFacts {
                     "\\b(halve|halved|halves|left whole|leave (them )?whole|keep (them )?whole|whole (or halved |peeled |small |raw )?(tomato|peaches|pears|plums|figs)\\w*|cut in half|cut in halves)\\b",
                     "pieces"),
             phrase(
-                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|pur[eé]ed?|blend(ed)?( until| it| them) smooth|mash(ed)?|masher|immersion blender|stick blender)\\b",
+                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|through (the|a|my) (mill|sieve|strainer)|pur[eé]ed?|blend(ed)?( until| it| them) smooth|mash(ed)?|masher|immersion blender|stick blender)\\b",
                     "milled"),
             phrase(
                     "\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\bminced meat\\b|\\bsausage\\b",
@@ -185,7 +186,7 @@ final class PhraseFacts {
 
     private static final Pattern DIAL = p("\\bdial\\b");
     private static final Pattern WEIGHTED = p(
-            "\\b(pounds?|lbs?\\.?|psi|#) weight(ed)?\\b|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
+            "\\b(pounds?|lbs?\\.?|psi|#) ?\\(?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Pattern VENTED = p(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
@@ -219,7 +220,7 @@ final class PhraseFacts {
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
     private static final Pattern HEADS = p("([a-z']+ ){0,6}");
 
-    private static final Pattern COLON = p(" ?(:|-|–|—|\\.$)");
+    private static final Pattern COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
     private static final Pattern COMMA = p(",");
     private static final Pattern MAKING = p(
             "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");

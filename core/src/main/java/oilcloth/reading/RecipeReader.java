@@ -243,6 +243,10 @@ public final class RecipeReader {
                 && (draft.filled || !draft.facts.jars().isEmpty())) {
             draft.facts.packs().add(Fact.read(Pack.HOT, draft.cooked.get()));
         }
+        // where the canner's time is told as well, the boil was the food's
+        if (draft.facts.times().size() > draft.boiledTimes.size()) {
+            draft.facts.times().removeAll(draft.boiledTimes);
+        }
         if (draft.facts.jars().isEmpty()) {
             draft.facts.jars().addAll(draft.doseJars);
         }

@@ -9,6 +9,7 @@ import java.util.Set;
 import oilcloth.corpus.Corpus.Letter;
 import oilcloth.corpus.Corpus.Line;
 import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Lexicon;
 import oilcloth.guide.Process;
@@ -109,9 +110,12 @@ final class Marks {
     private static boolean matches(Line line, Ingredient i) {
         // a food the lexicon does not know cannot have been read
         Optional<Food> food = food(line.food());
+        boolean salts = food.isPresent()
+                && food.get().kind() == FoodClass.SALT
+                && i.food().kind() == FoodClass.SALT;
         if (food.isEmpty()
-                || !i.food().group().equals(food.get().group())
-                || i.amount().isEmpty()) {
+                || i.amount().isEmpty()
+                || !salts && !i.food().group().equals(food.get().group())) {
             return false;
         }
         Amount a = i.amount().get();
