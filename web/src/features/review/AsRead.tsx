@@ -14,8 +14,9 @@ import { useMemo, useState } from 'react';
 import type { Assertion, Review } from '../../api/client';
 import { paper, rule, serif, tones } from '../../theme/theme';
 import { SeverityMark } from '../../ui/SeverityMark';
-import { feet, inches, methodWord } from '../../ui/words';
+import { CorrectFact } from './CorrectFact';
 import { CorrectReading } from './CorrectReading';
+import { factsOf, type Fact } from './facts';
 import { readRows, runs, type ReadRow } from './reading';
 
 interface Props {
@@ -25,30 +26,13 @@ interface Props {
 
 const roleWord: Record<string, string> = { aside: 'poured off', acid: 'acid' };
 
-function facts(review: Review): [string, string][] {
-  const s = review.stated;
-  const headspace =
-    s.headspaceLeastIn == null || s.headspaceMostIn == null
-      ? null
-      : s.headspaceLeastIn === s.headspaceMostIn
-        ? inches(s.headspaceLeastIn)
-        : `${inches(s.headspaceLeastIn)} to ${inches(s.headspaceMostIn)}`;
-  return [
-    ['Canner', s.method ? (methodWord[s.method] ?? s.method) : 'not said'],
-    ['Jar', s.jar ?? 'not said'],
-    ['Minutes', s.minutes == null ? 'not said' : String(s.minutes)],
-    ...(s.psi == null ? [] : [['Pressure', `${s.psi} psi`] as [string, string]]),
-    ['Headspace', headspace ?? 'not said'],
-    ['Altitude', review.altitudeFt == null ? 'not said' : feet(review.altitudeFt)],
-  ];
-}
-
 /** What the engine made of the words: ingredients, facts, and what it did not understand; each to be corrected in place. */
 export function AsRead({ review, onSay }: Props) {
   const rows = useMemo(() => readRows(review), [review]);
   const cut = useMemo(() => runs(review.text, rows), [review.text, rows]);
   const [active, setActive] = useState<number | null>(null);
   const [correcting, setCorrecting] = useState<ReadRow | null>(null);
+  const [fact, setFact] = useState<Fact | null>(null);
   const unread = rows.filter((r) => r.ingredient === null && r.bears).length;
   return (
     <Box
@@ -159,21 +143,48 @@ export function AsRead({ review, onSay }: Props) {
         </Paper>
         <Paper sx={{ p: 1.5 }}>
           <Typography variant="h3">Facts as read</Typography>
-          <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: '7rem 1fr', m: 0, rowGap: 0.25 }}>
-            {facts(review).map(([name, value]) => (
-              <Box key={name} sx={{ display: 'contents' }}>
-                <Box component="dt" sx={{ color: 'text.secondary' }}>
-                  {name}
-                </Box>
-                <Box component="dd" sx={{ m: 0, fontWeight: 600 }}>
-                  {value}
-                </Box>
-              </Box>
-            ))}
+          <Box
+            component="table"
+            sx={{ width: '100%', borderCollapse: 'collapse' }}
+            aria-label="Facts as read"
+          >
+            <tbody>
+              {factsOf(review).map((f) => (
+                <tr key={f.field}>
+                  <Box component="th" scope="row" sx={{ textAlign: 'left', fontWeight: 400, width: '7rem' }}>
+                    {f.name}
+                  </Box>
+                  <Box component="td" sx={{ fontWeight: 600 }}>
+                    {f.shown}
+                  </Box>
+                  <Box component="td" sx={{ textAlign: 'right' }}>
+                    <Button
+                      size="small"
+                      className="no-print"
+                      sx={{ py: 0 }}
+                      onClick={() => setFact(f)}
+                      aria-label={`Correct: ${f.name}`}
+                    >
+                      Correct
+                    </Button>
+                  </Box>
+                </tr>
+              ))}
+            </tbody>
           </Box>
         </Paper>
         <Placed review={review} onSay={onSay} />
       </Stack>
+      {fact && (
+        <CorrectFact
+          fact={fact}
+          onClose={() => setFact(null)}
+          onSay={(said) => {
+            setFact(null);
+            onSay(said);
+          }}
+        />
+      )}
       {correcting && (
         <CorrectReading
           row={correcting}

@@ -494,7 +494,12 @@ final class IngredientFinder {
     }
 
     private void add(Sentence s, Draft draft, Food named, Optional<Amount> amount, int from, int to) {
-        Range range = s.span(from, to);
+        // "4 cups vinegar (5%)": a bracket that was begun is taken whole
+        boolean open = false;
+        for (int k = from; k < to; k++) {
+            open = s.is(k, "(") || open && !s.is(k, ")");
+        }
+        Range range = s.span(from, open && s.is(to, ")") ? to + 1 : to);
         Food food = acidKind(s, named, amount);
         boolean liquid = food.kind() == FoodClass.WATER
                 || food.kind() == FoodClass.SALT

@@ -78,14 +78,22 @@ class ReadingPathTest {
         assertThat(tab("^As read$")).isVisible();
         assertThat(page.getByText("Sound").first()).isVisible();
 
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: 4 cups vinegar"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Correct: 4 cups vinegar")))
                 .click();
         page.getByLabel(Pattern.compile("^Amount")).fill("1");
         button(page, "Read it so").click();
-        assertThat(page.getByText(Pattern.compile("amount of “4 cups vinegar”: 1 CUP \\(the text says 4 cups\\)")))
+        assertThat(page.getByText(
+                        Pattern.compile("amount of “4 cups vinegar \\(5%\\)”: 1 CUP \\(the text says 4 cups\\)")))
                 .isVisible();
         assertThat(page.getByText("Stop").first()).isVisible();
         assertThat(page.getByLabel("The canner's text, as read")).containsText("4 cups vinegar (5%)");
+
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: Minutes"))
+                .click();
+        page.getByLabel("It is, in minutes").fill("10");
+        nothingGrave(page, "correcting a fact");
+        button(page, "Read it so").click();
+        assertThat(page.getByText("minutes: 10 (the text says 30)")).isVisible();
 
         page.keyboard().press("t");
         Locator sheet = page.getByLabel("The recipe beside its tested relative");
