@@ -1,3 +1,4 @@
+import { Choice } from '../../ui/Choice';
 import {
   Box,
   Button,
@@ -90,20 +91,13 @@ export function RecipePage() {
             value={have}
             onChange={(e) => setHave(e.target.value)}
           />
-          <TextField
-            select
-            size="small"
+          <Choice
             label="Unit"
-            sx={{ width: 110 }}
+            width={110}
             value={chosen}
-            onChange={(e) => setUnit(e.target.value as HaveUnit)}
-          >
-            {units.map((u) => (
-              <MenuItem key={u.value} value={u.value}>
-                {u.label}
-              </MenuItem>
-            ))}
-          </TextField>
+            options={units}
+            onChange={(value) => setUnit(value as HaveUnit)}
+          />
           <TextField
             select
             size="small"

@@ -1,3 +1,4 @@
+import { Choice } from '../../ui/Choice';
 import { Autocomplete, Button, MenuItem, Stack, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Library } from '../../api/client';
@@ -7,6 +8,10 @@ import { bandsOf, idOf, type Rule } from './bands';
 
 const jars = ['half-pint', '12-oz', 'pint', 'pint-and-half', 'quart', 'half-gallon'];
 const forms = ['pieces', 'sauce', 'juice', 'puree', 'jam', 'jelly', 'soup', 'stock', 'ground', 'crushed'];
+const canners = [
+  { value: 'boiling-water', label: 'boiling water' },
+  { value: 'pressure', label: 'pressure' },
+];
 const liquids = ['', 'water', 'juice', 'none', 'no-pectin', 'powdered-pectin', 'liquid-pectin'];
 const numbers = (text: string): (number | null)[] =>
   text
@@ -102,87 +107,27 @@ export function ProcessForm({ library, onDone }: { library: Library; onDone: () 
           onChange={(_, value) => setFoods(value)}
           renderInput={(params) => <TextField {...params} label="Foods it is for" required />}
         />
-        <TextField
-          select
-          required
-          size="small"
+        <Choice
           label="Source"
-          sx={{ minWidth: 200 }}
+          width={200}
+          required
           value={source}
-          onChange={(e) => setSource(e.target.value)}
-        >
-          {library.sources.map((s) => (
-            <MenuItem key={s.id} value={s.id}>
-              {s.id}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          size="small"
-          label="Form"
-          sx={{ width: 130 }}
-          value={form}
-          onChange={(e) => setForm(e.target.value)}
-        >
-          {forms.map((f) => (
-            <MenuItem key={f} value={f}>
-              {f}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          size="small"
+          options={library.sources.map((s) => s.id)}
+          onChange={setSource}
+        />
+        <Choice label="Form" width={130} value={form} options={forms} onChange={setForm} />
+        <Choice
           label="Liquid or pectin"
-          sx={{ width: 170 }}
+          width={170}
           value={liquid}
-          onChange={(e) => setLiquid(e.target.value)}
-        >
-          {liquids.map((l) => (
-            <MenuItem key={l} value={l}>
-              {l || 'does not matter'}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          size="small"
-          label="Pack"
-          sx={{ width: 90 }}
-          value={pack}
-          onChange={(e) => setPack(e.target.value)}
-        >
-          <MenuItem value="hot">hot</MenuItem>
-          <MenuItem value="raw">raw</MenuItem>
-        </TextField>
+          options={liquids.map((l) => ({ value: l, label: l || 'does not matter' }))}
+          onChange={setLiquid}
+        />
+        <Choice label="Pack" width={90} value={pack} options={['hot', 'raw']} onChange={setPack} />
       </Stack>
       <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-        <TextField
-          select
-          size="small"
-          label="Canner"
-          sx={{ width: 150 }}
-          value={method}
-          onChange={(e) => setMethod(e.target.value)}
-        >
-          <MenuItem value="boiling-water">boiling water</MenuItem>
-          <MenuItem value="pressure">pressure</MenuItem>
-        </TextField>
-        <TextField
-          select
-          size="small"
-          label="Jar"
-          sx={{ width: 140 }}
-          value={jar}
-          onChange={(e) => setJar(e.target.value)}
-        >
-          {jars.map((j) => (
-            <MenuItem key={j} value={j}>
-              {j}
-            </MenuItem>
-          ))}
-        </TextField>
+        <Choice label="Canner" width={150} value={method} options={canners} onChange={setMethod} />
+        <Choice label="Jar" width={140} value={jar} options={jars} onChange={setJar} />
         <TextField
           size="small"
           label="Headspace, in"

@@ -1,4 +1,5 @@
-import { Autocomplete, Button, MenuItem, Stack, TextField, Typography } from '@mui/material';
+import { Choice } from '../../ui/Choice';
+import { Autocomplete, Button, Stack, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Library } from '../../api/client';
 import { ProblemLine } from '../../ui/ProblemLine';
@@ -48,35 +49,15 @@ export function RecipeForm({ library, onDone }: { library: Library; onDone: () =
           value={name}
           onChange={(e) => setName(e.target.value)}
         />
-        <TextField
-          select
-          required
-          size="small"
+        <Choice
           label="Source"
-          sx={{ minWidth: 200 }}
+          width={200}
+          required
           value={source}
-          onChange={(e) => setSource(e.target.value)}
-        >
-          {library.sources.map((s) => (
-            <MenuItem key={s.id} value={s.id}>
-              {s.id}
-            </MenuItem>
-          ))}
-        </TextField>
-        <TextField
-          select
-          size="small"
-          label="Kind"
-          sx={{ width: 140 }}
-          value={form}
-          onChange={(e) => setForm(e.target.value)}
-        >
-          {forms.map((f) => (
-            <MenuItem key={f} value={f}>
-              {f}
-            </MenuItem>
-          ))}
-        </TextField>
+          options={library.sources.map((s) => s.id)}
+          onChange={setSource}
+        />
+        <Choice label="Kind" width={140} value={form} options={forms} onChange={setForm} />
         <Autocomplete
           multiple
           size="small"

@@ -1,3 +1,4 @@
+import { Choice } from '../../ui/Choice';
 import { Alert, Box, Button, Link, MenuItem, Paper, Stack, TextField, Typography } from '@mui/material';
 import { useDeferredValue, useEffect, useRef, useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
@@ -124,51 +125,30 @@ export function ProcessTimes() {
           slotProps={{ htmlInput: { maxLength: 280, style: { fontSize: '1.3rem' } } }}
         />
         <Stack direction="row" sx={{ mt: 1.5, gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
-          <TextField
-            select
-            size="small"
+          <Choice
             label="Jar"
-            sx={{ width: 130 }}
+            width={130}
+            empty="any"
             value={facets.jar}
-            onChange={(e) => set({ jar: e.target.value })}
-          >
-            <MenuItem value="">any</MenuItem>
-            {jarFacets.map((j) => (
-              <MenuItem key={j} value={j}>
-                {j}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
-            size="small"
+            options={jarFacets}
+            onChange={(value) => set({ jar: value })}
+          />
+          <Choice
             label="Pack"
-            sx={{ width: 110 }}
+            width={110}
+            empty="any"
             value={facets.pack}
-            onChange={(e) => set({ pack: e.target.value })}
-          >
-            <MenuItem value="">any</MenuItem>
-            {packFacets.map((p) => (
-              <MenuItem key={p.value} value={p.value}>
-                {p.label}
-              </MenuItem>
-            ))}
-          </TextField>
-          <TextField
-            select
-            size="small"
+            options={packFacets}
+            onChange={(value) => set({ pack: value })}
+          />
+          <Choice
             label="Canner"
-            sx={{ width: 180 }}
+            width={180}
+            empty="any"
             value={facets.method}
-            onChange={(e) => set({ method: e.target.value })}
-          >
-            <MenuItem value="">any</MenuItem>
-            {methodFacets.map((m) => (
-              <MenuItem key={m.value} value={m.value}>
-                {m.label}
-              </MenuItem>
-            ))}
-          </TextField>
+            options={methodFacets}
+            onChange={(value) => set({ method: value })}
+          />
           <TextField
             size="small"
             label="Altitude"

@@ -3,7 +3,6 @@ package oilcloth.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -27,8 +26,6 @@ final class IngredientFinder {
     /** Sizes written short, with their dot: "6 sm. peppers". */
     private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
 
-    private static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
-
     private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
 
     private static final Pattern ASIDE = Pattern.compile(
@@ -37,17 +34,6 @@ final class IngredientFinder {
             "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
     private static final Pattern OPTIONAL =
             Pattern.compile("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
-    private static final Pattern PER_JAR = Pattern.compile(
-            "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
-    private static final Pattern BOTTLED = Pattern.compile(
-            "\\bbottled\\b|\\bfrom (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
-    private static final Pattern FRESH = Pattern.compile(
-            "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
-    private static final Pattern PERCENT = Pattern.compile(
-            "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
-    private static final Pattern HOMEMADE = Pattern.compile(
-            "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar\\b[^.;]{0,24}\\b(i|we) (make|made|ferment)");
-
     private static final Pattern HAVING =
             Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
@@ -134,8 +120,8 @@ final class IngredientFinder {
         }
         Lexicon.Match match = guide.lexicon().at(s.tokens(), at).orElseThrow();
         int end = at + match.length();
-        Optional<Amount> weighed = weighedInBracket(s, end, amount.amount());
-        end = skipBracket(s, end);
+        Optional<Amount> weighed = Brackets.weighed(s, end, amount.amount());
+        end = Brackets.skip(s, end);
         if (s.negatedToken(i)) {
             draft.absent.add(match.food());
             return end;
@@ -158,25 +144,6 @@ final class IngredientFinder {
         return (sticks || cloves) && amount.unit() == Unit.EACH
                 ? new Amount(amount.low(), amount.high(), sticks ? Unit.STICK : Unit.CLOVE, amount.exact())
                 : amount;
-    }
-
-    /** "a peck of tomatoes (about 10 lb)": what was weighed outranks what was counted or came in a container. */
-    private static Optional<Amount> weighedInBracket(Sentence s, int end, Amount counted) {
-        Unit.Kind kind = counted.unit().kind();
-        if (!s.is(end, "(") || (kind != Unit.Kind.PACK && kind != Unit.Kind.COUNT)) {
-            return Optional.empty();
-        }
-        int close = closing(s, end);
-        for (int k = end + 1; k < close; k++) {
-            Optional<Amounts.Found> inner = Amounts.at(s.tokens(), k);
-            if (inner.isPresent() && inner.get().unitSaid() && inner.get().next() <= close) {
-                boolean each = s.around(inner.get().next(), 0, 2).contains("each");
-                Unit.Kind found = inner.get().amount().unit().kind();
-                boolean weighs = found == Unit.Kind.MASS || found == Unit.Kind.VOLUME;
-                return weighs && !each ? Optional.of(inner.get().amount()) : Optional.empty();
-            }
-        }
-        return Optional.empty();
     }
 
     /** "2 1/2 cups each diced red and green peppers": the first adjective has the same noun. */
@@ -238,7 +205,10 @@ final class IngredientFinder {
         if (!each
                 && !either
                 && firstIngredient < draft.ingredients.size()
-                && draft.ingredients.get(firstIngredient).food().equals(acidKind(s, first, Optional.of(amount)))) {
+                && draft.ingredients
+                        .get(firstIngredient)
+                        .food()
+                        .equals(AcidWords.kind(guide, s, first, Optional.of(amount)))) {
             draft.ingredients.set(
                     firstIngredient, draft.ingredients.get(firstIngredient).withAmount(share));
         }
@@ -272,7 +242,7 @@ final class IngredientFinder {
         int words = 0;
         for (int k = from; k < s.size() && words <= REACH; k++) {
             if (s.is(k, "(")) {
-                k = closing(s, k);
+                k = Brackets.closing(s, k);
                 continue;
             }
             if (s.isClaimed(k)) {
@@ -319,30 +289,6 @@ final class IngredientFinder {
             words++;
         }
         return -1;
-    }
-
-    private static int closing(Sentence s, int open) {
-        for (int k = open; k < s.size() && k < open + 14; k++) {
-            if (s.is(k, ")")) {
-                return k;
-            }
-        }
-        return open;
-    }
-
-    private static int skipBracket(Sentence s, int end) {
-        if (s.is(end, "(")) {
-            int close = closing(s, end);
-            boolean figures = false;
-            for (int k = end; k < close; k++) {
-                figures |= s.token(k).isNumber();
-            }
-            String inside = s.around(end, 0, Math.max(1, close - end));
-            if (figures && close > end && !inside.contains("%") && !inside.contains("per ")) {
-                return close + 1;
-            }
-        }
-        return end;
     }
 
     /** "2 lb beans, about 6 cups" gives the same beans twice. */
@@ -500,7 +446,7 @@ final class IngredientFinder {
             open = s.is(k, "(") || open && !s.is(k, ")");
         }
         Range range = s.span(from, open && s.is(to, ")") ? to + 1 : to);
-        Food food = acidKind(s, named, amount);
+        Food food = AcidWords.kind(guide, s, named, amount);
         boolean liquid = food.kind() == FoodClass.WATER
                 || food.kind() == FoodClass.SALT
                 || food.kind() == FoodClass.FIRMING
@@ -511,7 +457,7 @@ final class IngredientFinder {
                 && (draft.asideSection
                         || (ASIDE.matcher(s.low()).find()
                                 && !IN_JAR.matcher(s.low()).find()));
-        Optional<Ingredient.PerJar> perJar = perJar(s, to);
+        Optional<Ingredient.PerJar> perJar = JarShare.of(s, to);
         Ingredient read = new Ingredient(
                 range,
                 food,
@@ -519,78 +465,8 @@ final class IngredientFinder {
                 amount.isPresent() ? perJar : Optional.empty(),
                 aside,
                 OPTIONAL.matcher(s.low()).find(),
-                strength(s, food));
+                AcidWords.strength(s, food));
         SameFood.merge(s, draft, read);
-    }
-
-    private Food acidKind(Sentence s, Food food, Optional<Amount> amount) {
-        boolean whole = food.name().equals("lemon") || food.name().equals("lime");
-        if (whole
-                && amount.map(a -> a.unit() == Unit.EACH
-                                || a.unit().kind() == Unit.Kind.VOLUME
-                                        && FRESH.matcher(s.low()).find())
-                        .orElse(true)) {
-            // "3 lemons", "2 Tbsp fresh lemon" are as much juice as they give, and it is fresh
-            return guide.food(food.name() + " juice, fresh");
-        }
-        if (food.name().endsWith("kind unsaid")) {
-            String fruit = food.name().startsWith("lime") ? "lime" : "lemon";
-            if (BOTTLED.matcher(s.low()).find()) {
-                return guide.food(fruit + " juice, bottled");
-            }
-            if (FRESH.matcher(s.low()).find()) {
-                return guide.food(fruit + " juice, fresh");
-            }
-        }
-        if (food.isVinegar() && HOMEMADE.matcher(s.low()).find()) {
-            return guide.food("vinegar, homemade");
-        }
-        return food;
-    }
-
-    private static OptionalDouble strength(Sentence s, Food food) {
-        return food.isVinegar() ? percent(s.low()) : OptionalDouble.empty();
-    }
-
-    /** The acetic acid a sentence states, the weakest of a range; "50 grain" is 5 %. */
-    static OptionalDouble percent(String low) {
-        Matcher m = PERCENT.matcher(low);
-        if (!m.find()) {
-            return OptionalDouble.empty();
-        }
-        if (m.group(1) != null) {
-            return OptionalDouble.of(Double.parseDouble(m.group(1)));
-        }
-        if (m.group(3) != null) {
-            return OptionalDouble.of(m.group(3).equals("four") ? 4 : m.group(3).equals("five") ? 5 : 6);
-        }
-        return OptionalDouble.of(Double.parseDouble(m.group(4)) / 10);
-    }
-
-    /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
-    private static Optional<Ingredient.PerJar> perJar(Sentence s, int to) {
-        String low = s.low();
-        if (!PER_JAR.matcher(low).find()) {
-            return Optional.empty();
-        }
-        for (int k = 0; k + 1 < s.size(); k++) {
-            boolean per = s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
-            if (!per || Math.abs(k - to) > 14) {
-                continue;
-            }
-            int at = k + 1;
-            while (at < s.size() && JAR_ADJECTIVES.contains(s.token(at).norm())) {
-                at++;
-            }
-            Optional<JarMentions.Found> jar = at < s.size() ? JarMentions.at(s, at) : Optional.empty();
-            if (jar.isPresent()) {
-                return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
-            }
-            if (s.is(at, "jar") || s.is(at, "jars") || s.is(at, "one")) {
-                return Optional.of(new Ingredient.PerJar(Optional.empty()));
-            }
-        }
-        return Optional.empty();
     }
 
     private static boolean anyClaimed(Sentence s, int from, int to) {

@@ -284,8 +284,8 @@ public final class RecipeReader {
             for (Range sentence : Sentences.of(text, line)) {
                 String words = sentence.of(text).toLowerCase(java.util.Locale.ROOT);
                 if (VINEGAR_PERCENT.matcher(words).find()
-                        && IngredientFinder.percent(words).isPresent()) {
-                    return Optional.of(IngredientFinder.percent(words));
+                        && AcidWords.percent(words).isPresent()) {
+                    return Optional.of(AcidWords.percent(words));
                 }
             }
         }

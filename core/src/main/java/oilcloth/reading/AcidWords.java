@@ -1,0 +1,81 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+
+/** What the words around a juice or a vinegar say of its acid. */
+final class AcidWords {
+    private static final Pattern BOTTLED = Pattern.compile(
+            "\\bbottled\\b|\\bfrom (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
+    /** The bottle is named only to say that the juice is not from it. */
+    private static final Pattern NOT_BOTTLED = Pattern.compile(
+            "(\\b(no|not|without|out of|never|hate|dislike|no more|instead of|rather than|in place of)|n['’]?t \\w+)"
+                    + "( any)?( of)?( the| a)? (bottled?|store[- ]bought|reconstituted)\\b");
+
+    private static final Pattern SQUEEZED = Pattern.compile(
+            "(?<!not )(?<!n['’]t )\\b(squeezed?|fresh(ly)? squeezed|from (our|my|the) (lemons?|limes?|tree)|real lemons)\\b");
+
+    private static final Pattern FRESH = Pattern.compile(
+            "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
+    private static final Pattern PERCENT = Pattern.compile(
+            "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
+    private static final Pattern HOMEMADE = Pattern.compile(
+            "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar\\b[^.;]{0,24}\\b(i|we) (make|made|ferment)");
+
+    private AcidWords() {}
+
+    /** The food as the sentence around it makes it: bottled or fresh, bought or homemade. */
+    static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount) {
+        boolean whole = food.name().equals("lemon") || food.name().equals("lime");
+        if (whole
+                && amount.map(a -> a.unit() == Unit.EACH
+                                || a.unit().kind() == Unit.Kind.VOLUME
+                                        && FRESH.matcher(s.low()).find())
+                        .orElse(true)) {
+            // "3 lemons", "2 Tbsp fresh lemon" are as much juice as they give, and it is fresh
+            return guide.food(food.name() + " juice, fresh");
+        }
+        if (food.name().endsWith("kind unsaid")) {
+            String fruit = food.name().startsWith("lime") ? "lime" : "lemon";
+            boolean bottled = BOTTLED.matcher(s.low()).find();
+            boolean denied = NOT_BOTTLED.matcher(s.low()).find()
+                    || SQUEEZED.matcher(s.low()).find();
+            if (bottled && !denied) {
+                return guide.food(fruit + " juice, bottled");
+            }
+            if (FRESH.matcher(s.low()).find() || bottled) {
+                return guide.food(fruit + " juice, fresh");
+            }
+        }
+        if (food.isVinegar() && HOMEMADE.matcher(s.low()).find()) {
+            return guide.food("vinegar, homemade");
+        }
+        return food;
+    }
+
+    /** The acetic acid the sentence states for a vinegar, %. */
+    static OptionalDouble strength(Sentence s, Food food) {
+        return food.isVinegar() ? percent(s.low()) : OptionalDouble.empty();
+    }
+
+    /** The acetic acid a sentence states, the weakest of a range; "50 grain" is 5 %. */
+    static OptionalDouble percent(String low) {
+        Matcher m = PERCENT.matcher(low);
+        if (!m.find()) {
+            return OptionalDouble.empty();
+        }
+        if (m.group(1) != null) {
+            return OptionalDouble.of(Double.parseDouble(m.group(1)));
+        }
+        if (m.group(3) != null) {
+            return OptionalDouble.of(m.group(3).equals("four") ? 4 : m.group(3).equals("five") ? 5 : 6);
+        }
+        return OptionalDouble.of(Double.parseDouble(m.group(4)) / 10);
+    }
+}

@@ -1,0 +1,55 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+
+/** What stands in brackets behind a name. */
+final class Brackets {
+    private Brackets() {}
+
+    /** "a peck of tomatoes (about 10 lb)": what was weighed outranks what was counted or came in a container. */
+    static Optional<Amount> weighed(Sentence s, int end, Amount counted) {
+        Unit.Kind kind = counted.unit().kind();
+        if (!s.is(end, "(") || (kind != Unit.Kind.PACK && kind != Unit.Kind.COUNT)) {
+            return Optional.empty();
+        }
+        int close = closing(s, end);
+        for (int k = end + 1; k < close; k++) {
+            Optional<Amounts.Found> inner = Amounts.at(s.tokens(), k);
+            if (inner.isPresent() && inner.get().unitSaid() && inner.get().next() <= close) {
+                boolean each = s.around(inner.get().next(), 0, 2).contains("each");
+                Unit.Kind found = inner.get().amount().unit().kind();
+                boolean weighs = found == Unit.Kind.MASS || found == Unit.Kind.VOLUME;
+                return weighs && !each ? Optional.of(inner.get().amount()) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The token that closes a bracket, or the bracket itself when none does nearby. */
+    static int closing(Sentence s, int open) {
+        for (int k = open; k < s.size() && k < open + 14; k++) {
+            if (s.is(k, ")")) {
+                return k;
+            }
+        }
+        return open;
+    }
+
+    /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */
+    static int skip(Sentence s, int end) {
+        if (s.is(end, "(")) {
+            int close = closing(s, end);
+            boolean figures = false;
+            for (int k = end; k < close; k++) {
+                figures |= s.token(k).isNumber();
+            }
+            String inside = s.around(end, 0, Math.max(1, close - end));
+            if (figures && close > end && !inside.contains("%") && !inside.contains("per ")) {
+                return close + 1;
+            }
+        }
+        return end;
+    }
+}

@@ -1,0 +1,42 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import oilcloth.recipe.Ingredient;
+
+/** Whether an amount is for one jar or for the batch. */
+final class JarShare {
+    private static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
+
+    private static final Pattern PER_JAR = Pattern.compile(
+            "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
+
+    private JarShare() {}
+
+    /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
+    static Optional<Ingredient.PerJar> of(Sentence s, int to) {
+        String low = s.low();
+        if (!PER_JAR.matcher(low).find()) {
+            return Optional.empty();
+        }
+        for (int k = 0; k + 1 < s.size(); k++) {
+            boolean per = s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
+            if (!per || Math.abs(k - to) > 14) {
+                continue;
+            }
+            int at = k + 1;
+            while (at < s.size() && JAR_ADJECTIVES.contains(s.token(at).norm())) {
+                at++;
+            }
+            Optional<JarMentions.Found> jar = at < s.size() ? JarMentions.at(s, at) : Optional.empty();
+            if (jar.isPresent()) {
+                return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
+            }
+            if (s.is(at, "jar") || s.is(at, "jars") || s.is(at, "one")) {
+                return Optional.of(new Ingredient.PerJar(Optional.empty()));
+            }
+        }
+        return Optional.empty();
+    }
+}
