@@ -23,10 +23,11 @@ const underline: Record<string, string> = {
 /** Numbers that fall on one line stand side by side instead of on top of each other. */
 function spreadNumbers(page: HTMLElement) {
   const seen = new Map<number, number>();
-  page.querySelectorAll<HTMLElement>('[data-margin]').forEach((mark) => {
+  // from the last one, which stands at the edge, so that they read from left to right
+  [...page.querySelectorAll<HTMLElement>('[data-margin]')].reverse().forEach((mark) => {
     mark.style.right = '';
     const row = Math.round(mark.offsetTop / 14);
-    const before = Math.max(seen.get(row) ?? 0, seen.get(row - 1) ?? 0);
+    const before = Math.max(seen.get(row) ?? 0, seen.get(row + 1) ?? 0);
     mark.style.right = `${8 + before * 30}px`;
     seen.set(row, before + 1);
   });

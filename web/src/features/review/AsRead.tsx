@@ -108,7 +108,7 @@ export function AsRead({ review, onSay }: Props) {
                     ) : (
                       <Box component="span" sx={{ color: tones.ask }}>
                         <SeverityMark tone="ask" size={12} /> not understood: &ldquo;{row.text}&rdquo;
-                        {!row.bears && ' (does not bear on safety)'}
+                        {!row.bears && ' (taken as said in passing)'}
                       </Box>
                     )}
                   </TableCell>

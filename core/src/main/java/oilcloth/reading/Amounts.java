@@ -1,7 +1,9 @@
 package oilcloth.reading;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
@@ -29,6 +31,8 @@ final class Amounts {
             "some",
             "maybe",
             "~");
+
+    private static final Map<String, Double> PARTS = Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3);
 
     private Amounts() {}
 
@@ -78,13 +82,10 @@ final class Amounts {
                             scaled(bracket.get().amount(), f), bracket.get().next(), true));
                 }
             }
-            Optional<Numbers.Figure> half = andHalf(tokens, next);
-            if (half.isPresent()) {
-                double more = half.get().low();
-                return Optional.of(new Found(
-                        new Amount(f.low() + more, f.high() + more, u, exact),
-                        half.get().next(),
-                        true));
+            OptionalDouble part = andPart(tokens, next);
+            if (part.isPresent()) {
+                double more = part.getAsDouble();
+                return Optional.of(new Found(new Amount(f.low() + more, f.high() + more, u, exact), next + 3, true));
             }
             Amount amount = plus(tokens, new Amount(f.low(), f.high(), u, exact), next);
             return Optional.of(new Found(amount, afterPlus(tokens, next), true));
@@ -105,17 +106,14 @@ final class Amounts {
                 : Optional.of(new Found(new Amount(f.low(), f.high(), Unit.EACH, exact), i, false));
     }
 
-    /** "a cup and a half", "a teaspoon and a quarter": a part more of the same unit. */
-    private static Optional<Numbers.Figure> andHalf(List<Token> tokens, int i) {
+    /** "a cup and a half", "a teaspoon and a quarter of salt": a part more of the same unit. */
+    private static OptionalDouble andPart(List<Token> tokens, int i) {
         boolean joins = i + 2 < tokens.size()
                 && tokens.get(i).is("and")
                 && (tokens.get(i + 1).is("a") || tokens.get(i + 1).is("one"));
-        if (!joins) {
-            return Optional.empty();
-        }
-        return Numbers.at(tokens, i + 1)
-                .filter(f -> f.low() < 1 && f.next() == i + 3)
-                .filter(f -> Units.at(tokens, f.next()).isEmpty());
+        Double part = joins ? PARTS.get(tokens.get(i + 2).norm()) : null;
+        // "a cup and a half pound" are two amounts
+        return part == null || Units.at(tokens, i + 3).isPresent() ? OptionalDouble.empty() : OptionalDouble.of(part);
     }
 
     /** "3/4 cup plus 2 Tbsp" is one amount. */

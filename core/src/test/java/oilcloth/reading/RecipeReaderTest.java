@@ -48,6 +48,8 @@ public class RecipeReaderTest {
             2-1/2 cups sugar | 2.5
             2.5 cups sugar | 2.5
             two and a half cups sugar | 2.5
+            a cup and a half of sugar | 1.5
+            2 cups and a quarter sugar | 2.25
             ¾ cup sugar | 0.75
             three quarters of a cup of sugar | 0.75
             half a cup of sugar | 0.5

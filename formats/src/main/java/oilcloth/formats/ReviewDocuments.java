@@ -44,8 +44,10 @@ import oilcloth.placing.Likeness;
 import oilcloth.placing.Placement;
 import oilcloth.placing.RelativeSheet;
 import oilcloth.recipe.Assertion;
+import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.ProcessTime;
 import oilcloth.review.Asked;
 import oilcloth.review.Required;
 import oilcloth.review.Review;
@@ -299,12 +301,21 @@ public final class ReviewDocuments {
         return new StatedDoc(
                 review.subject().method().map(m -> m.id()).orElse(null),
                 review.subject().jars().stream().findFirst().map(j -> j.id()).orElse(null),
-                f.times().stream()
-                        .map(t -> t.value().least().value())
-                        .min(Integer::compare)
-                        .orElse(null),
+                minutes(review),
                 f.pressures().stream().map(p -> p.value().psi()).findFirst().orElse(null),
                 f.headspace().map(h -> h.value().least().inches()).orElse(null),
                 f.headspace().map(h -> h.value().most().inches()).orElse(null));
+    }
+
+    /** The shortest time stated for the jar the figures are for; where no time names that jar, the shortest of all. */
+    private static Integer minutes(Review review) {
+        List<ProcessTime> times =
+                review.recipe().facts().times().stream().map(Fact::value).toList();
+        List<ProcessTime> ofJar = times.stream()
+                .filter(t ->
+                        t.jar().isPresent() && t.jar().equals(review.required().map(Required::jar)))
+                .toList();
+        return (ofJar.isEmpty() ? times : ofJar)
+                .stream().map(t -> t.least().value()).min(Integer::compare).orElse(null);
     }
 }

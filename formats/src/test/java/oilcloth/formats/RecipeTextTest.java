@@ -73,4 +73,16 @@ class RecipeTextTest {
         assertThat(ReviewDocuments.json(document))
                 .contains("\"worstOpen\" : \"correct\"", "\"jars\" : null", "\"corrected\" : null");
     }
+
+    @Test
+    void theTimeShownIsTheOneStatedForTheJarTheFiguresAreFor() {
+        ReviewDocument document = ReviewDocuments.of(
+                new Engine(GuideSnapshot.shipped())
+                        .review(
+                                "Apricots, raw pack in light syrup\n12 lb apricots\nBoiling water canner, pints 25 minutes, quarts 30 minutes, 1/2 inch headspace.",
+                                Context.planning(Altitude.ofFeet(4_650))),
+                "card.txt");
+        assertThat(document.stated().minutes())
+                .isEqualTo(document.required().jar().equals("quart") ? 30 : 25);
+    }
 }
