@@ -353,6 +353,11 @@ public final class Placer {
         if (!same.isEmpty()) {
             return same;
         }
+        // Mashed sweet potatoes or a carrot sauce are not the pieces that were tested; a rhubarb sauce is stewed
+        // rhubarb.
+        if (wanted.contains("puree") || wanted.contains("sauce") && main.kind() != FoodClass.FRUIT) {
+            return List.of();
+        }
         // Unsaid: whole or crushed tomatoes, bone in or out, chunks or ground stay open; a purée needs a word for it.
         Set<String> unsaid = main.kind() == FoodClass.MEAT || main.kind() == FoodClass.TOMATO
                 ? Set.of("pieces", "crushed", "ground", "bone-in", "boneless")

@@ -287,6 +287,10 @@ final class Durations {
                 }
                 return afterIsCanner(s, to);
             }
+            // "vented 10 min, 10 lb": the pounds belong to what follows
+            if ((w.startsWith("vent") || w.startsWith("exhaust")) && !broken) {
+                return false;
+            }
             if (COOK.contains(w)) {
                 return afterIsCanner(s, to);
             }
