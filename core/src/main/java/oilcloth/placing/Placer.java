@@ -326,6 +326,8 @@ public final class Placer {
                 .toList();
     }
 
+    private static final Set<FoodClass> TIGHT = Set.of(FoodClass.VEGETABLE, FoodClass.ROOT, FoodClass.LEGUME);
+
     private static List<PlacingRule> byForm(List<PlacingRule> rules, Set<String> said, Set<String> named, Food main) {
         Set<String> offered = new LinkedHashSet<>();
         rules.forEach(r -> offered.add(r.form()));
@@ -346,6 +348,13 @@ public final class Placer {
                     || main.kind() != FoodClass.TOMATO;
             if (wanted.contains(product) && offered.contains(product) && sure) {
                 return rules.stream().filter(r -> r.form().equals(product)).toList();
+            }
+        }
+        // Grated, whipped or cooked down it packs tighter than the pieces that were tested.
+        if (wanted.contains("fine") && TIGHT.contains(main.kind())) {
+            wanted.remove("pieces");
+            if (offered.stream().noneMatch(wanted::contains)) {
+                return List.of();
             }
         }
         List<PlacingRule> same =
