@@ -15,8 +15,19 @@ final class Corpus {
     /** A line an educator would write down. @param low and {@code high}: the amount, in {@code unit} */
     record Line(double low, double high, String unit, String food) {}
 
-    /** @param places ids of the processes it may rightly be placed on; empty for none */
-    record Letter(String name, String text, List<Line> lines, List<String> places, Map<String, String> facts) {}
+    /**
+     * @param places ids of the processes it may rightly be placed on; empty for none
+     * @param calls the calls an educator would accept; empty where nobody marked them
+     * @param found the codes that must be among the findings; a danger or correct of any other code is a false alarm
+     */
+    record Letter(
+            String name,
+            String text,
+            List<Line> lines,
+            List<String> places,
+            Map<String, String> facts,
+            List<String> calls,
+            List<String> found) {}
 
     private Corpus() {}
 
@@ -41,6 +52,8 @@ final class Corpus {
         int lines = part.indexOf("\n--- lines");
         int place = part.indexOf("\n--- place");
         int facts = part.indexOf("\n--- facts");
+        int call = part.indexOf("\n--- call");
+        int find = part.indexOf("\n--- find");
         List<Line> expected = part.substring(part.indexOf('\n', lines + 1), place)
                 .lines()
                 .filter(l -> !l.isBlank())
@@ -48,7 +61,9 @@ final class Corpus {
                 .toList();
         String placed = part.substring(place + "\n--- place".length(), facts).strip();
         Map<String, String> said = new LinkedHashMap<>();
-        Arrays.stream(part.substring(facts + "\n--- facts".length()).strip().split("\\s+"))
+        Arrays.stream(part.substring(facts + "\n--- facts".length(), call < 0 ? part.length() : call)
+                        .strip()
+                        .split("\\s+"))
                 .filter(f -> f.contains("="))
                 .forEach(f -> said.put(f.substring(0, f.indexOf('=')), f.substring(f.indexOf('=') + 1)));
         return new Letter(
@@ -56,7 +71,13 @@ final class Corpus {
                 part.substring(first + 1, lines),
                 expected,
                 placed.equals("none") ? List.of() : List.of(placed.split("\\s+")),
-                said);
+                said,
+                call < 0 ? List.of() : words(part.substring(call + "\n--- call".length(), find)),
+                find < 0 ? List.of() : words(part.substring(find + "\n--- find".length())));
+    }
+
+    private static List<String> words(String line) {
+        return line.isBlank() ? List.of() : List.of(line.strip().split("\\s+"));
     }
 
     private static Line line(String line) {

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import oilcloth.check.Finding;
+import oilcloth.check.Severity;
 import oilcloth.corpus.Corpus.Letter;
 import oilcloth.corpus.Corpus.Line;
 import oilcloth.guide.Food;
@@ -38,6 +40,14 @@ final class Marks {
     int letters;
     int placedRight;
     int placedWrongSurely;
+    int called;
+    int calledRight;
+    int codes;
+    int codesFound;
+    int falseAlarms;
+    int falselySound;
+    int soundLost;
+    int soundDue;
     final List<String> misses = new ArrayList<>();
 
     static Marks of(List<Letter> corpus) {
@@ -60,6 +70,42 @@ final class Marks {
         lines(letter, review);
         facts(letter, review);
         place(letter, review);
+        if (!letter.calls().isEmpty()) {
+            call(letter, review);
+        }
+    }
+
+    private void call(Letter letter, Review review) {
+        called++;
+        String call = review.call().name().toLowerCase(Locale.ROOT);
+        boolean right = letter.calls().contains(call);
+        calledRight += right ? 1 : 0;
+        if (!right) {
+            misses.add(letter.name() + ": called " + call + ", not " + letter.calls() + "; asked "
+                    + review.questions().stream().map(q -> q.question().code()).toList());
+        }
+        falselySound += !right && review.call() == Call.SOUND ? 1 : 0;
+        soundDue += letter.calls().equals(List.of("sound")) ? 1 : 0;
+        soundLost += letter.calls().equals(List.of("sound")) && !right ? 1 : 0;
+        List<Finding> grave = review.findings().stream()
+                .filter(f -> f.severity() == Severity.DANGER || f.severity() == Severity.CORRECT)
+                .toList();
+        for (String code : letter.found()) {
+            codes++;
+            boolean found =
+                    review.findings().stream().anyMatch(f -> f.code().equals(code) && f.severity() != Severity.MET);
+            codesFound += found ? 1 : 0;
+            if (!found) {
+                misses.add(letter.name() + ": no finding " + code);
+            }
+        }
+        for (Finding f : grave) {
+            if (!letter.found().contains(f.code())) {
+                falseAlarms++;
+                misses.add(letter.name() + ": false alarm? " + f.severity() + " " + f.code() + " "
+                        + f.evidence().stream().map(r -> r.of(letter.text())).toList());
+            }
+        }
     }
 
     private void lines(Letter letter, Review review) {
@@ -226,9 +272,17 @@ final class Marks {
     public String toString() {
         return String.format(
                 Locale.ROOT,
-                "%d letters: lines %d/%d (%.1f %%), read besides %d, facts %d/%d (%.1f %%), placed %d/%d (%.1f %%), placed wrong "
+                "%d letters: calls %d/%d, falsely sound %d, sound lost %d of %d, findings %d/%d, unexpected grave %d, lines %d/%d (%.1f %%), read besides %d, facts %d/%d (%.1f %%), placed %d/%d (%.1f %%), placed wrong "
                         + "with confidence %d",
                 letters,
+                calledRight,
+                called,
+                falselySound,
+                soundLost,
+                soundDue,
+                codesFound,
+                codes,
+                falseAlarms,
                 linesRight,
                 lines,
                 100 * shareOfLines(),
