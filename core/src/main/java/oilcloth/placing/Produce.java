@@ -41,6 +41,12 @@ public final class Produce {
                     .distinct()
                     .forEach(foods::add);
         }
+        // "Turkey stock: simmered the carcass with celery": the meat is said once, at the top
+        recipe.titleFoods().stream()
+                .filter(f -> f.kind() == FoodClass.MEAT || f.kind() == FoodClass.SEAFOOD)
+                .filter(f -> foods.stream().noneMatch(known -> known.kind() == f.kind()))
+                .distinct()
+                .forEach(foods::add);
         if (foods.isEmpty()) {
             recipe.titleFoods().stream()
                     .filter(f -> f.kind().isProduce())

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import oilcloth.acidity.Brine;
 import oilcloth.acidity.Proportions;
 import oilcloth.guide.Food;
@@ -33,6 +34,8 @@ final class RecipeMatcher {
     private final List<Food> foods;
     private final Set<String> forms;
     private final String words;
+    /** The title and the names of the produce, as "slicing tomatoes". */
+    private final String names;
 
     RecipeMatcher(GuideSnapshot guide, Recipe recipe, Produce produce, Set<String> forms) {
         this.guide = guide;
@@ -44,6 +47,10 @@ final class RecipeMatcher {
                 .map(r -> r.of(recipe.text()))
                 .orElse(recipe.text().substring(0, Math.min(200, recipe.text().length())))
                 .toLowerCase(Locale.ROOT);
+        this.names = words
+                + produce.ingredients().stream()
+                        .map(i -> " " + i.range().of(recipe.text()).toLowerCase(Locale.ROOT))
+                        .collect(Collectors.joining());
     }
 
     /** 0 (nothing alike) to a little over 1. */
@@ -147,7 +154,7 @@ final class RecipeMatcher {
     private double name(TestedRecipe tested) {
         double factor = 1;
         for (String word : tested.name().toLowerCase(Locale.ROOT).split("[^a-z0-9]+")) {
-            if (word.length() > 3 && words.contains(word)) {
+            if (word.length() > 3 && names.contains(word)) {
                 factor += 0.02;
             }
         }

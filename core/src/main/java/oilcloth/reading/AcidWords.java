@@ -33,6 +33,9 @@ final class AcidWords {
     /** The food as the sentence around it makes it: bottled or fresh, bought or homemade. */
     static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount) {
         boolean whole = food.name().equals("lemon") || food.name().equals("lime");
+        if (whole && BOTTLED.matcher(s.low()).find() && !denied(s)) {
+            return guide.food(food.name() + " juice, bottled");
+        }
         if (whole
                 && amount.map(a -> a.unit() == Unit.EACH
                                 || a.unit().kind() == Unit.Kind.VOLUME
@@ -44,8 +47,7 @@ final class AcidWords {
         if (food.name().endsWith("kind unsaid")) {
             String fruit = food.name().startsWith("lime") ? "lime" : "lemon";
             boolean bottled = BOTTLED.matcher(s.low()).find();
-            boolean denied = NOT_BOTTLED.matcher(s.low()).find()
-                    || SQUEEZED.matcher(s.low()).find();
+            boolean denied = denied(s);
             if (bottled && !denied) {
                 return guide.food(fruit + " juice, bottled");
             }
@@ -57,6 +59,10 @@ final class AcidWords {
             return guide.food("vinegar, homemade");
         }
         return food;
+    }
+
+    private static boolean denied(Sentence s) {
+        return NOT_BOTTLED.matcher(s.low()).find() || SQUEEZED.matcher(s.low()).find();
     }
 
     /** The acetic acid the sentence states for a vinegar, %. */

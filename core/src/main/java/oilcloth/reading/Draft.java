@@ -23,6 +23,9 @@ final class Draft {
     /** Foods the text says were left out. */
     final List<Food> absent = new ArrayList<>();
 
+    /** Produce named in a sentence about a garden, a gift or a meal: what it is about, where nothing else says so. */
+    final List<Ingredient> inPassing = new ArrayList<>();
+
     /** Jars named only beside a dose, as in "per pint". */
     final List<Fact<JarSize>> doseJars = new ArrayList<>();
 

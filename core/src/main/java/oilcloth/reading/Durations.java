@@ -113,6 +113,9 @@ final class Durations {
             "stood");
     private static final Pattern STERILISE = Pattern.compile(
             "\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
+    /** Minutes; nobody boils empty jars longer, at any altitude. */
+    private static final int LONGEST_STERILISING = 25;
+
     private static final Pattern GAVE =
             Pattern.compile("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
     private static final Pattern JARS =
@@ -215,7 +218,8 @@ final class Durations {
             return;
         }
         Range words = s.span(i, d.next());
-        if (STERILISE.matcher(s.low()).find()
+        if (d.most() <= LONGEST_STERILISING
+                && STERILISE.matcher(clause(s, i)).find()
                 && !FILLED_JARS.matcher(s.low()).find()
                 && !draft.inCanner
                 && !namesProcess(s)
@@ -250,6 +254,14 @@ final class Durations {
         return near.contains("vent") || near.contains("exhaust");
     }
 
+    /** The words between the semicolons around a token. */
+    private static String clause(Sentence s, int i) {
+        int at = s.token(i).range().start() - s.range().start();
+        int from = s.low().lastIndexOf(';', at) + 1;
+        int to = s.low().indexOf(';', at);
+        return s.low().substring(from, to < 0 ? s.low().length() : to);
+    }
+
     private static boolean namesProcess(Sentence s) {
         for (int k = 0; k < s.size(); k++) {
             if (PROCESS.contains(s.token(k).norm()) && !s.is(k, "can") && !s.is(k, "canning")) {
@@ -266,11 +278,19 @@ final class Durations {
     private static boolean governedByProcess(Sentence s, int from, int to, boolean inCanner) {
         String before =
                 s.low().substring(0, s.token(from).range().start() - s.range().start());
+        if (poundsBefore(s, from)) {
+            return true;
+        }
         boolean broken = false;
         for (int k = from - 1; k >= 0; k--) {
             String w = s.token(k).norm();
             if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
-                return !(w.equals("canner") && isVenting(s, k));
+                boolean venting = w.equals("canner") && isVenting(s, k);
+                if (!venting || !broken) {
+                    return !venting;
+                }
+                // "canner vented ten minutes and then 35 minutes": the venting is over
+                continue;
             }
             if (w.equals("boil") || w.equals("boiled") || w.equals("boiling")) {
                 boolean noun = s.is(k + 1, "water");
@@ -298,10 +318,34 @@ final class Durations {
                 // "leave 1/2 in. — 20 min in the canner": the dash ends the leaving
                 return broken && afterIsCanner(s, to);
             }
-            broken |= w.equals("—") || w.equals("–") || w.equals(";") || w.equals(",") || w.equals(".");
+            broken |= w.equals("—")
+                    || w.equals("–")
+                    || w.equals(";")
+                    || w.equals(",")
+                    || w.equals(".")
+                    || w.equals("then");
         }
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);
     }
+
+    /** "at 10 pounds for an hour", "15 lb 75 min". */
+    private static boolean poundsBefore(Sentence s, int from) {
+        int k = s.is(from - 1, "for") ? from - 2 : from - 1;
+        if (k < 1) {
+            return false;
+        }
+        String unit = s.token(k).norm();
+        boolean pounds = unit.equals("psi")
+                || unit.equals("#")
+                || unit.startsWith("lb")
+                || unit.startsWith("pound")
+                || unit.equals("pressure");
+        return pounds
+                && (s.is(from - 1, "for") || PRESSURES.contains(s.token(k - 1).norm()));
+    }
+
+    private static final Set<String> PRESSURES =
+            Set.of("5", "6", "7", "8", "9", "10", "11", "12", "13", "14", "15", "five", "ten", "eleven", "fifteen");
 
     /** "45 minutes, boiling water bath", "quarts, 20 min": a clause by itself, in a sentence of jars or canner. */
     private static boolean isClause(Sentence s, int from, int to) {

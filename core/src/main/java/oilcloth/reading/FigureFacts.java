@@ -51,6 +51,7 @@ final class FigureFacts {
             Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
     private static final double WIDEST_GUESS_FEET = 300;
     private static final int LOWEST_SAID_FEET = 20;
+    private static final Set<String> AROUND = Set.of("so", "about", "only", "around", "some", "roughly", "maybe");
     private static final Set<String> VESSEL = Set.of(
             "saucepan",
             "pot",
@@ -72,7 +73,7 @@ final class FigureFacts {
             "heavy");
     private static final Set<String> VESSEL_UNIT = Set.of("quart", "qt", "gallon", "gal", "liter", "litre", "cup");
     private static final Pattern HEADSPACE = Pattern.compile(
-            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered)\\b[^.;]{0,40}\\bto (within )?\\S+ ?(\\d/\\d )?(inch|in\\b)");
+            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
     private static final Pattern LEAVE = Pattern.compile("\\b(leave|leaving|left|allow|allowing|with)\\b");
     private static final Pattern NOT_HEADSPACE = Pattern.compile(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
@@ -82,10 +83,11 @@ final class FigureFacts {
     private static final Pattern GAUGE_BEFORE = Pattern.compile("\\b(dial|weighted|gauge|gage)\\b");
     private static final Pattern FILLS = Pattern.compile(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
-    private static final Pattern ENDS_CLAUSE = Pattern.compile("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.)");
+    private static final Pattern ENDS_CLAUSE =
+            Pattern.compile("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.|\\d+ ?min)");
     /** What may stand before a length in a clause of its own. */
     private static final Pattern BARE_CLAUSE = Pattern.compile(
-            "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?|bath|water|min|minutes|canner|syrup|liquid|brine|juice|broth)[\\s,:(]*");
+            "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each|hot pack|raw pack)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?|bath|water|min|minutes|canner|syrup|liquid|brine|juice|broth)[\\s,:(]*");
 
     private static final double MOST_BARE_INCHES = 1.5;
     /** "inch headspace", "inch from top": one inch without a figure. */
@@ -228,6 +230,7 @@ final class FigureFacts {
                 || after.contains("weight ")
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || s.around(unit, 4, 0).contains("min at ")
+                || s.is(unit + 1, "for") && s.is(unit - 2, "at")
                 || (PRESSURE_NEAR.matcher(s.low()).find()
                         && (s.around(unit, 4, 0).contains("min")
                                 || s.around(unit, 3, 0).contains("at ")
@@ -258,7 +261,9 @@ final class FigureFacts {
                 && f.high() <= MOST_BARE_INCHES
                 && ENDS_CLAUSE.matcher(after).find()
                 && BARE_CLAUSE.matcher(clauseBefore).matches()
-                && (FILLS.matcher(s.low()).find() || draft.filled);
+                && (FILLS.matcher(s.low()).find()
+                        || draft.filled
+                        || isAlone(s, from, to) && !draft.facts.jars().isEmpty());
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
         if (!near
                 || clauseBefore.contains("solids")
@@ -275,8 +280,13 @@ final class FigureFacts {
         }
     }
 
+    /** "… in each quart. 1/2 inch. 50 minutes …": nothing else in the sentence. */
+    private static boolean isAlone(Sentence s, int from, int to) {
+        return from == 0 && (to >= s.size() || to == s.size() - 1 && s.is(to, "."));
+    }
+
     private static int lastBreak(String before) {
-        int at = Math.max(before.lastIndexOf(';'), before.lastIndexOf(','));
+        int at = Math.max(before.lastIndexOf(". "), Math.max(before.lastIndexOf(';'), before.lastIndexOf(',')));
         return at < 0 ? 0 : at;
     }
 
@@ -285,9 +295,14 @@ final class FigureFacts {
         boolean metres = METRES.contains(u.norm());
         boolean said = ALTITUDE.matcher(s.low()).find();
         // "at 90 ft", "0 ft", or a sentence of its own: "33 ft."
-        boolean low = !u.is("'")
-                && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
-                        || feet && (f.low() == 0 || i == 0 && unit + 2 >= s.size()));
+        boolean around = feet
+                && f.low() >= LOWEST_SAID_FEET
+                && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
+                && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
+        boolean low = around
+                || !u.is("'")
+                        && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
+                                || feet && (f.low() == 0 || i == 0 && unit + 2 >= s.size()));
         if ((f.low() >= 100 || low || (said && f.low() == Math.rint(f.low())))
                 && (feet || (metres && (said || low || f.low() >= 300)))) {
             if (feet || said || metres) {
@@ -347,7 +362,8 @@ final class FigureFacts {
             return;
         }
         Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
-        if (draft.facts.altitude().isEmpty()) {
+        // a figure beside "sea level" says it more closely
+        if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
         }
     }

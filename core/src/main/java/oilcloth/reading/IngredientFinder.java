@@ -34,6 +34,10 @@ final class IngredientFinder {
             "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
     private static final Pattern OPTIONAL =
             Pattern.compile("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
+    /** "Should I have added lemon?" says that none was. */
+    private static final Pattern ASKING = Pattern.compile(
+            "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?");
+
     private static final Pattern HAVING =
             Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
@@ -45,7 +49,8 @@ final class IngredientFinder {
 
     void read(Sentence s, Draft draft) {
         claimPhrases(s);
-        boolean serving = Vocabulary.SERVING.matcher(s.low()).find();
+        boolean serving = Vocabulary.SERVING.matcher(s.low()).find()
+                || ASKING.matcher(s.low()).find();
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;
@@ -116,6 +121,13 @@ final class IngredientFinder {
             return amount.next();
         }
         if (at < 0) {
+            Optional<Integer> juice = ContextWords.juice(s, amount.next());
+            Optional<Food> fruit = juice.flatMap(end -> ContextWords.fruitOf(draft));
+            if (fruit.isPresent()) {
+                // "4 cups of juice" of the fruit the jelly is named for
+                add(s, draft, fruit.get(), Optional.of(amount.amount()), i, juice.get());
+                return juice.get();
+            }
             return unknown(s, draft, i, amount);
         }
         Lexicon.Match match = guide.lexicon().at(s.tokens(), at).orElseThrow();
@@ -131,8 +143,9 @@ final class IngredientFinder {
         Amount stated = weighed.orElse(sticks(s, amount.amount(), at + match.length() - 1));
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
         sharedNoun(s, draft, stated, amount.next(), at);
-        end = shared(s, draft, food, stated, end, place);
-        return trailingAmount(s, end);
+        int last = shared(s, draft, food, stated, end, place);
+        // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
+        return trailingAmount(s, last > end ? Brackets.skip(s, last) : end);
     }
 
     /** "2 cinnamon sticks": the unit is the end of the name. */
@@ -420,6 +433,16 @@ final class IngredientFinder {
             return end;
         }
         if (serving && !s.isItem()) {
+            if (match.food().kind().isProduce()) {
+                draft.inPassing.add(new Ingredient(
+                        s.span(i, end),
+                        match.food(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        false,
+                        false,
+                        java.util.OptionalDouble.empty()));
+            }
             return end;
         }
         add(s, draft, match.food(), Optional.empty(), i, end);
@@ -439,14 +462,15 @@ final class IngredientFinder {
         return -1;
     }
 
-    private void add(Sentence s, Draft draft, Food named, Optional<Amount> amount, int from, int to) {
+    private void add(Sentence s, Draft draft, Food named, Optional<Amount> measured, int from, int to) {
+        Optional<Amount> amount = measured.map(a -> share(named, a));
         // "4 cups vinegar (5%)": a bracket that was begun is taken whole
         boolean open = false;
         for (int k = from; k < to; k++) {
             open = s.is(k, "(") || open && !s.is(k, ")");
         }
         Range range = s.span(from, open && s.is(to, ")") ? to + 1 : to);
-        Food food = AcidWords.kind(guide, s, named, amount);
+        Food food = ContextWords.kind(guide, s, AcidWords.kind(guide, s, named, amount), amount, from);
         boolean liquid = food.kind() == FoodClass.WATER
                 || food.kind() == FoodClass.SALT
                 || food.kind() == FoodClass.FIRMING
@@ -455,7 +479,8 @@ final class IngredientFinder {
                 || food.isAcidulant();
         boolean aside = liquid
                 && (draft.asideSection
-                        || (ASIDE.matcher(s.low()).find()
+                        || (ASIDE.matcher(food.isAcidulant() ? setting(s, from) : s.low())
+                                        .find()
                                 && !IN_JAR.matcher(s.low()).find()));
         Optional<Ingredient.PerJar> perJar = JarShare.of(s, to);
         Ingredient read = new Ingredient(
@@ -467,6 +492,27 @@ final class IngredientFinder {
                 OPTIONAL.matcher(s.low()).find(),
                 AcidWords.strength(s, food));
         SameFood.merge(s, draft, read);
+    }
+
+    private static final Pattern BROWNING = Pattern.compile("\\b(brown|dark|discolou?r)");
+
+    /** Where an acid goes: its own clause of a run-on text, unless the sentence is about browning. */
+    private static String setting(Sentence s, int at) {
+        if (BROWNING.matcher(s.low()).find()) {
+            return s.low();
+        }
+        int offset = s.token(at).range().start() - s.range().start();
+        int from = Math.max(s.low().lastIndexOf(',', offset), s.low().lastIndexOf(';', offset)) + 1;
+        int to = s.low().indexOf(',', offset);
+        return s.low().substring(from, to < 0 ? s.low().length() : to);
+    }
+
+    /** "half vinegar, half water": a liquid that is counted is a part of the whole. */
+    private static Amount share(Food food, Amount amount) {
+        boolean liquid = food.isVinegar() || food.kind() == FoodClass.WATER;
+        return liquid && amount.unit() == Unit.EACH
+                ? new Amount(amount.low(), amount.high(), Unit.PART, amount.exact())
+                : amount;
     }
 
     private static boolean anyClaimed(Sentence s, int from, int to) {

@@ -12,6 +12,8 @@ final class JarShare {
     private static final Pattern PER_JAR = Pattern.compile(
             "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
 
+    private static final Pattern NAMES_JARS = Pattern.compile("\\b(pints|quarts|jars)\\b");
+
     private JarShare() {}
 
     /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
@@ -32,6 +34,11 @@ final class JarShare {
             Optional<JarMentions.Found> jar = at < s.size() ? JarMentions.at(s, at) : Optional.empty();
             if (jar.isPresent()) {
                 return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
+            }
+            boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
+            if (closes && s.is(k, "each") && k == to && NAMES_JARS.matcher(low).find()) {
+                // "quarts, 2 Tbsp bottled lemon juice each"
+                return Optional.of(new Ingredient.PerJar(Optional.empty()));
             }
             if (s.is(at, "jar") || s.is(at, "jars") || s.is(at, "one")) {
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));

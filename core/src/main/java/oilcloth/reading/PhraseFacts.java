@@ -28,7 +28,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?\\d+ ?min|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(
@@ -44,10 +44,10 @@ final class PhraseFacts {
 
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
     private static final Pattern IN_BOILING_WATER = p(
-            "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b[^.;]{0,30}\\bboiling[- ]water\\.?$");
+            "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b[^.;]{0,30}\\bboiling[- ]water(?=[.;,]|$)");
 
     private static final Pattern COOKED_IN = p(
-            "\\b(blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;]*$");
+            "\\b(blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;,]*$");
 
     private static final Pattern OPEN_KETTLE = p(
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (still )?(hot|boiling|piping))\\b"
@@ -62,7 +62,7 @@ final class PhraseFacts {
                     "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             phrase(
-                    "\\bhot[- ]?pack(ed|ing|s)?\\b|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
+                    "\\bhot[- ]?pack(ed|ing|s)?\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
                     Pack.HOT));
 
     private static final String POUR =
@@ -189,9 +189,9 @@ final class PhraseFacts {
 
     private static final Pattern DIAL = p("\\bdial\\b");
     private static final Pattern WEIGHTED = p(
-            "\\b(pounds?|lbs?\\.?|psi|#) ?\\(?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
+            "\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Pattern VENTED = p(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? out\\b|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b");
     private static final Pattern DROPPED = p(

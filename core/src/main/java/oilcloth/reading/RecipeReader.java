@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
 import oilcloth.guide.PracticeRule;
@@ -30,6 +32,9 @@ public final class RecipeReader {
             "(?i)^(hi|hello|dear|good (morning|day|evening|afternoon)|thanks|thank you|greetings|to whom|from:|to:|date:|sent:|cc:|re: ?$)\\b.*");
     private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
+    /** "Mango chutney w/ green mangoes: 11 cups …": a run-on text that opens with the name of what it makes. */
+    private static final Pattern OPENING = Pattern.compile("^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)");
+
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
     private static final Pattern MEASURED = Pattern.compile(
             "(?i)[0-9½¼¾⅓⅔]\\s*(cups?|c\\.|tsp|tbsp|t\\.|lbs?|oz|qts?|pounds?|teaspoons?|tablespoons?|g|kg|ml)\\b|\\bto taste\\b");
@@ -44,10 +49,12 @@ public final class RecipeReader {
     private final PhraseFacts phrases = new PhraseFacts();
     private final IngredientFinder ingredients;
     private final Residue residue = new Residue();
+    private final StepWords steps;
 
     public RecipeReader(GuideSnapshot guide) {
         this.guide = guide;
         this.ingredients = new IngredientFinder(guide);
+        this.steps = new StepWords(guide.lexicon());
     }
 
     public Recipe read(String text) {
@@ -98,6 +105,25 @@ public final class RecipeReader {
     private static final Pattern CANNED = Pattern.compile(
             "(?i)\\b(process|canner|water ?bath|bwb|wb|psi|pounds? pressure|headspace|jars?|pints?|quarts?)\\b");
 
+    private static final Pattern FERMENTS = Pattern.compile(
+            "(?i)\\b(ferment\\w*|crock|under a plate|(a|two|three|four|five|six|several|\\d) weeks|works? itself|(had|has|is|was) working|worked|soured|sours)\\b");
+
+    /** Cabbage and salt left to work is kraut, whatever it is called. */
+    private static void kraut(String text, Draft draft) {
+        boolean cabbage =
+                draft.ingredients.stream().anyMatch(i -> i.food().group().contains("cabbage"));
+        boolean salt = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.SALT);
+        boolean others = draft.ingredients.stream()
+                .anyMatch(i -> i.food().isAcidulant()
+                        || i.food().kind().isProduce() && !i.food().group().contains("cabbage"));
+        Matcher works = FERMENTS.matcher(text);
+        if (cabbage && salt && !others && works.find()) {
+            draft.facts.forms().add(Fact.read("kraut", new Range(works.start(), works.end())));
+        }
+    }
+
+    private static final int MOST_IN_PASSING = 5;
+
     private int measuredLines(String text, List<Range> lines, int from) {
         int measured = 0;
         for (int n = from; n < Math.min(lines.size(), from + TITLE_REACH); n++) {
@@ -119,9 +145,17 @@ public final class RecipeReader {
             draft.asideSection = ASIDE_HEADING.matcher(words).find();
             return;
         }
-        boolean item = isItem(text, line);
+        Range rest = line;
+        if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
+            Matcher opening = OPENING.matcher(words);
+            if (opening.find() && namesForm(opening.group(1)) && isTitle(opening.group(1))) {
+                title(text, new Range(line.start() + opening.start(1), line.start() + opening.end(1)), draft);
+                rest = new Range(line.start() + opening.end(), line.end());
+            }
+        }
+        boolean item = isItem(text, rest);
         boolean first = true;
-        for (Range sentence : Sentences.of(text, line)) {
+        for (Range sentence : Sentences.of(text, rest)) {
             sentence(new Sentence(text, sentence, item && first), draft);
             first = false;
         }
@@ -167,6 +201,7 @@ public final class RecipeReader {
         figures.read(s, draft);
         jars.read(s, draft);
         draft.titleFoods.addAll(ingredients.foodsOf(s));
+        steps.read(s, draft);
         // A title does not fill jars or start the canner.
         draft.filled = false;
         draft.inCanner = false;
@@ -224,6 +259,7 @@ public final class RecipeReader {
         jars.read(s, draft);
         ingredients.read(s, draft);
         residue.read(s, draft);
+        steps.read(s, draft);
     }
 
     private void practices(Sentence s, Draft draft) {
@@ -238,6 +274,12 @@ public final class RecipeReader {
     /** What only the whole text can tell. */
     private void settle(String text, Draft draft) {
         SameFood.settle(draft, text);
+        kraut(text, draft);
+        if (draft.titleFoods.isEmpty()
+                && draft.ingredients.stream().noneMatch(i -> i.food().kind().isProduce())) {
+            draft.ingredients.addAll(
+                    draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
+        }
         if (draft.facts.packs().isEmpty()
                 && draft.cooked.isPresent()
                 && (draft.filled || !draft.facts.jars().isEmpty())) {

@@ -2,5 +2,18 @@ package oilcloth.recipe;
 
 import oilcloth.text.Range;
 
-/** Words that were not understood, and whether they could bear on safety. */
-public record Unread(Range range, boolean bears) {}
+/**
+ * Words that were not understood.
+ *
+ * @param bears whether they could bear on safety in any recipe
+ * @param form whether they may say how a food was cut or cooked, which bears on safety where only one form was tested
+ */
+public record Unread(Range range, boolean bears, boolean form) {
+    public Unread(Range range, boolean bears) {
+        this(range, bears, false);
+    }
+
+    public static Unread form(Range range) {
+        return new Unread(range, false, true);
+    }
+}

@@ -22,12 +22,12 @@ import oilcloth.guide.TestedRecipe;
 import oilcloth.heat.Requirement;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Volume;
+import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Assertion;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
-import oilcloth.recipe.Unread;
 
 /** What "sound" needs to know, asked for when it is not known. Whatever is asked here keeps a recipe from being sound. */
 final class Needs {
@@ -359,8 +359,11 @@ final class Needs {
     }
 
     private static void unread(Subject s, Findings out) {
+        // a plain pack of one food was tested in one form; in a mixture under acid the form is no matter
+        boolean formMatters =
+                s.kind() == FoodKind.LOW_ACID && s.placement().recipe().isEmpty();
         s.recipe().unread().stream()
-                .filter(Unread::bears)
+                .filter(u -> u.bears() || u.form() && formMatters)
                 .limit(MOST_UNREAD)
                 .forEach(u -> out.ask(new Question(
                         "ask.unread",

@@ -30,6 +30,7 @@ public final class AcidScreen implements Check {
         boolean mixture = s.kind() == FoodKind.ACIDIFIED
                 || s.kind() == FoodKind.PICKLE
                 || (!s.placement().family().isEmpty()
+                        && s.kind() != FoodKind.LOW_ACID
                         && s.produce().foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH));
         if (s.placement().isPlaced() || !mixture || cold || s.produce().isEmpty()) {
             return;

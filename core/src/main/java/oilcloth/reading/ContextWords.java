@@ -1,0 +1,64 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+
+/** Names that only the rest of the text decides: which squash, whose juice, cloves of what. */
+final class ContextWords {
+    private static final Pattern WINTER =
+            Pattern.compile("(?i)\\b(winter squash|butternut|acorn squash|hubbard|kabocha|delicata|pumpkins?)\\b");
+    private static final Pattern GARLIC = Pattern.compile("(?i)\\bgarlic\\b");
+
+    private ContextWords() {}
+
+    /** The food as the whole text makes it. */
+    static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount, int from) {
+        if (food.name().equals("summer squash, yellow")
+                && saysOnly(s, from, "squash")
+                && WINTER.matcher(s.whole()).find()) {
+            return guide.food("winter squash");
+        }
+        // "2 lb peeled cloves" is no spice
+        boolean much = amount.filter(a -> a.unit().kind() == Unit.Kind.MASS || a.unit() == Unit.CUP)
+                .isPresent();
+        if (food.name().equals("cloves") && much && GARLIC.matcher(s.whole()).find()) {
+            return guide.food("garlic");
+        }
+        return food;
+    }
+
+    private static boolean saysOnly(Sentence s, int from, String name) {
+        for (int k = from; k < s.size() && k < from + 8; k++) {
+            if (s.is(k, name)) {
+                return !s.is(k - 1, "summer") && !s.is(k - 1, "yellow") && !s.is(k - 1, "crookneck");
+            }
+        }
+        return false;
+    }
+
+    /** The token after a bare "juice", where one follows an amount. */
+    static Optional<Integer> juice(Sentence s, int from) {
+        int k = from;
+        while (s.is(k, "of") || s.is(k, "the") || s.is(k, "strained") || s.is(k, "clear") || s.is(k, "prepared")) {
+            k++;
+        }
+        return s.is(k, "juice") ? Optional.of(k + 1) : Optional.empty();
+    }
+
+    /** The one fruit a jelly or juice is named for. */
+    static Optional<Food> fruitOf(Draft draft) {
+        return draft.titleFoods.stream()
+                .filter(f -> f.kind() == FoodClass.FRUIT)
+                .findFirst()
+                .or(() -> draft.ingredients.stream()
+                        .filter(i ->
+                                i.food().kind() == FoodClass.FRUIT && i.amount().isEmpty())
+                        .map(i -> i.food())
+                        .findFirst());
+    }
+}

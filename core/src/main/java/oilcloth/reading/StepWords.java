@@ -1,0 +1,205 @@
+package oilcloth.reading;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.guide.Lexicon;
+import oilcloth.recipe.Unread;
+
+/**
+ * Fail safe for steps: what is done to the food in words nobody knows. A tested time holds for the form that was tested;
+ * "riced", "zapped to a slush" or "cut in ribbons" may lie tighter in the jar, so a step not understood blocks "sound".
+ */
+final class StepWords {
+    private static final Set<String> KNOWN = load("step-words.txt");
+    private static final Set<String> PLAIN = load("plain-words.txt");
+
+    /** Who does it, or what it follows: a verb stands here. */
+    private static final Pattern VERB_PLACE =
+            Pattern.compile("and|then|i|we|you|she|he|mom|grandma|just|or|&|to|,|;|:|\\.|\\(");
+
+    /** What it is done to. */
+    private static final Set<String> OBJECTS =
+            Set.of("them", "it", "everything", "all", "these", "those", "the", "my", "your", "our", "each", "both");
+
+    private static final Set<String> FOOD_PRONOUNS =
+            Set.of("them", "it", "everything", "mixture", "fruit", "vegetables", "meat");
+    private static final Set<String> CLAUSE_END = Set.of(",", ";", ".", ":", "(", ")", "but", "because", "so");
+
+    /** "cut into ribbons", "cooked to a mush": the shape it ends in. */
+    private static final Pattern SHAPE = Pattern.compile(
+            "\\b(?:cut|cutting|slice|sliced|chop|chopped|cook|cooked|boil|boiled|simmer|simmered|turn|turned|work|worked|run|ran|made|make|broken|break|reduced?|down)\\b"
+                    + "(?: (?:it|them|up|down|the [a-z]+|all))* (?:into|in|to)(?: (?:a|an|the|about|small|smaller|large|big|thin|thick|fine|nice|even|bite|bite-size|bite-sized|long|short|smooth|soft|little|neat|half|halves|of|inch|1|2|3|4|-|/|\"|and|or))* ([a-z]{3,})\\b");
+
+    private static final Set<String> SHAPES = words(
+            ("pieces piece chunks cubes cube slices slice halves quarters spears strips rounds wedges rings lengths dice florets coins sections segments eighths thirds "
+                    + "sticks fourths half quarter jars jar pot kettle pan pans bowl water boil boiling syrup juice brine size sizes inch inches thickness thirds crock oven "
+                    + "canner order taste sauce puree paste mush jam jelly butter third batches small hot cold own their its this that medium high low heat simmer soft tender "
+                    + "gallon quart quarts pint pints liquid broth stock water vinegar day days stages season bits boil point gel degree degrees thick thicken sugar salt"));
+
+    private final Lexicon lexicon;
+
+    StepWords(Lexicon lexicon) {
+        this.lexicon = lexicon;
+    }
+
+    private static Set<String> words(String list) {
+        return Set.copyOf(List.of(list.split(" ")));
+    }
+
+    private static Set<String> load(String file) {
+        try (InputStream in = StepWords.class.getResourceAsStream("/oilcloth/reading/" + file)) {
+            Set<String> words = new HashSet<>();
+            new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(l -> !l.startsWith("#"))
+                    .forEach(l -> words.addAll(List.of(l.strip().split("\\s+"))));
+            return Set.copyOf(words);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static boolean isKnown(String word) {
+        if (KNOWN.contains(word)) {
+            return true;
+        }
+        for (String ending : new String[] {"ed", "ing", "s", "es", "d"}) {
+            if (word.endsWith(ending) && word.length() > ending.length() + 1) {
+                String stem = word.substring(0, word.length() - ending.length());
+                boolean doubled = stem.length() > 2 && stem.charAt(stem.length() - 1) == stem.charAt(stem.length() - 2);
+                if (KNOWN.contains(stem)
+                        || KNOWN.contains(stem + "e")
+                        || doubled && KNOWN.contains(stem.substring(0, stem.length() - 1))
+                        || stem.endsWith("i") && KNOWN.contains(stem.substring(0, stem.length() - 1) + "y")) {
+                    return true;
+                }
+            }
+        }
+        for (String prefix : new String[] {"un", "re", "pre", "over", "under"}) {
+            if (word.startsWith(prefix)
+                    && word.length() > prefix.length() + 3
+                    && isKnown(word.substring(prefix.length()))) {
+                return true;
+            }
+        }
+        int dash = word.lastIndexOf('-');
+        return dash > 0 && isKnown(word.substring(dash + 1));
+    }
+
+    void read(Sentence s, Draft draft) {
+        boolean food = namesFood(s);
+        for (int i = 0; i < s.size(); i++) {
+            String word = s.token(i).norm();
+            if (!s.token(i).isWord() || word.length() < 4 || word.indexOf('\'') > 0 || isKnown(word)) {
+                continue;
+            }
+            boolean done = word.endsWith("ed") && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));
+            boolean told = !PLAIN.contains(word)
+                    && (i == 0 || VERB_PLACE.matcher(s.token(i - 1).norm()).matches())
+                    && object(s, i + 1);
+            if (lexicon.at(s.tokens(), i).isPresent() || s.negatedToken(i)) {
+                continue;
+            }
+            if (done || told) {
+                draft.unread.add(new Unread(s.span(i, Math.min(s.size(), i + 2)), true));
+            } else if (isStrange(s, i, word) && (clauseNamesFood(s, i) || food && isAboutFood(s, i))) {
+                draft.unread.add(Unread.form(s.span(i, i + 1)));
+            }
+        }
+        shapes(s, draft);
+    }
+
+    /** No name, no abbreviation, no plain word: it may say what the food was made into. */
+    private boolean isStrange(Sentence s, int i, String word) {
+        // a capital is a name, except in a title, where it may be "Carrot Ribbons"
+        boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0)) && !produce(s, i - 1);
+        return !name
+                && !PLAIN.contains(word)
+                && !Vocabulary.KITCHEN.contains(word)
+                && !SHAPES.contains(word)
+                && !(word.endsWith("s")
+                        && (PLAIN.contains(word.substring(0, word.length() - 1))
+                                || Vocabulary.KITCHEN.contains(word.substring(0, word.length() - 1))))
+                && Units.at(s.tokens(), i).isEmpty()
+                && JarMentions.at(s, i).isEmpty();
+    }
+
+    private void shapes(Sentence s, Draft draft) {
+        Matcher shape = SHAPE.matcher(s.low());
+        while (shape.find()) {
+            String word = shape.group(1);
+            if (SHAPES.contains(word) || Vocabulary.KITCHEN.contains(word) || isKnown(word)) {
+                continue;
+            }
+            int offset = s.range().start() + shape.start(1);
+            for (int i = 0; i < s.size(); i++) {
+                if (s.token(i).range().start() == offset
+                        && lexicon.at(s.tokens(), i).isEmpty()) {
+                    draft.unread.add(new Unread(s.span(i, i + 1), true));
+                }
+            }
+        }
+    }
+
+    private boolean object(Sentence s, int i) {
+        return i < s.size() && (OBJECTS.contains(s.token(i).norm()) || produce(s, i));
+    }
+
+    private boolean produce(Sentence s, int i) {
+        return lexicon.at(s.tokens(), i)
+                .filter(m -> m.food().kind().isProduce())
+                .isPresent();
+    }
+
+    private boolean namesFood(Sentence s) {
+        for (int i = 0; i < s.size(); i++) {
+            if (produce(s, i)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "carrots, beaten till fluffy, …": a short clause of the same sentence, unless it speaks of jars or canner. */
+    private static boolean isAboutFood(Sentence s, int at) {
+        int from = at;
+        while (from > 0 && !CLAUSE_END.contains(s.token(from - 1).norm())) {
+            from--;
+        }
+        int to = at;
+        while (to < s.size() && !CLAUSE_END.contains(s.token(to).norm())) {
+            to++;
+        }
+        for (int i = from; i < to; i++) {
+            if (NOT_FOOD.contains(s.token(i).norm())) {
+                return false;
+            }
+        }
+        return to - from <= SHORT_CLAUSE;
+    }
+
+    private static final int SHORT_CLAUSE = 9;
+    private static final Set<String> NOT_FOOD = words(
+            "i we jar jars lid lids canner canned gauge pressure process processed weight ring rings band bands rim rims elevation altitude live lives town county kitchen stove book recipe she he they");
+
+    /** From one comma to the next: is it the food that something was done to? */
+    private boolean clauseNamesFood(Sentence s, int at) {
+        for (int step : new int[] {-1, 1}) {
+            for (int i = at + step;
+                    i >= 0 && i < s.size() && !CLAUSE_END.contains(s.token(i).norm());
+                    i += step) {
+                if (FOOD_PRONOUNS.contains(s.token(i).norm()) || produce(s, i)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+}
