@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
@@ -153,13 +154,19 @@ final class GuideLoader {
             if (!sources.containsKey(r.get("source"))) {
                 throw r.bad("no source “" + r.get("source") + "”");
             }
-            String exception = r.get("exception");
+            String graver = r.get("graver");
+            int space = graver.indexOf(' ');
             rules.add(new PracticeRule(
                     r.get("code"),
                     r.get("acid_food"),
+                    r.get("acidified"),
                     r.get("low_acid"),
-                    Pattern.compile(r.get("pattern"), Pattern.CASE_INSENSITIVE),
-                    exception.isEmpty() ? null : Pattern.compile(exception, Pattern.CASE_INSENSITIVE),
+                    Optional.of(r.get("pressure")).filter(p -> !p.isEmpty()),
+                    pattern(r.get("food")),
+                    pattern(graver.substring(space + 1))
+                            .map(p -> new PracticeRule.Graver(graver.substring(0, space), p)),
+                    pattern(r.get("pattern")).orElseThrow(),
+                    pattern(r.get("exception")),
                     r.get("title"),
                     r.get("why"),
                     r.get("prevention"),
@@ -168,6 +175,10 @@ final class GuideLoader {
                     r.get("right")));
         }
         return rules;
+    }
+
+    private static Optional<Pattern> pattern(String regex) {
+        return regex.isEmpty() ? Optional.empty() : Optional.of(Pattern.compile(regex, Pattern.CASE_INSENSITIVE));
     }
 
     private static String resource(String file) {

@@ -1,24 +1,40 @@
 package oilcloth.guide;
 
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * A practice known by its words.
+ * A practice known by its words. Severities are ids of the catalogue, or {@link #NONE} where it does no harm.
  *
  * @param acidFood severity where the food is acid (jam, fruit)
- * @param lowAcid severity for low-acid and acidified food
+ * @param acidified severity for pickles, relishes and salsas
+ * @param lowAcid severity for low-acid food and tomatoes
+ * @param underPressure severity in a pressure canner, where it differs
+ * @param food the main foods it is about; empty for any
+ * @param graver words that make it graver, in its sentence or as the main food
  * @param pattern finds it; {@code exception} in the same sentence takes it back
  * @param prevention what else may be done instead, in one sentence
  */
 public record PracticeRule(
         String code,
         String acidFood,
+        String acidified,
         String lowAcid,
+        Optional<String> underPressure,
+        Optional<Pattern> food,
+        Optional<Graver> graver,
         Pattern pattern,
-        Pattern exception,
+        Optional<Pattern> exception,
         String title,
         String why,
         String prevention,
         String source,
         String wrong,
-        String right) {}
+        String right) {
+
+    /** The severity of a practice that does no harm to a kind of food: nothing is said. */
+    public static final String NONE = "none";
+
+    /** Words that make a practice graver. */
+    public record Graver(String severity, Pattern words) {}
+}

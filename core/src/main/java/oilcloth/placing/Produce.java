@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import oilcloth.guide.Acidity;
@@ -41,11 +42,19 @@ public final class Produce {
                     .distinct()
                     .forEach(foods::add);
         }
-        // "Turkey stock: simmered the carcass with celery": the meat is said once, at the top
+        // "Turkey stock: simmered the carcass with celery", "Pickled asparagus: 7 lb spears": said once, at the top
+        boolean mock = recipe.title()
+                .map(t -> t.of(recipe.text()).toLowerCase(Locale.ROOT).contains("mock"))
+                .orElse(false);
         recipe.titleFoods().stream()
-                .filter(f -> f.kind() == FoodClass.MEAT || f.kind() == FoodClass.SEAFOOD)
-                .filter(f -> foods.stream().noneMatch(known -> known.kind() == f.kind()))
+                .filter(f -> isSolid(f) && !mock && f.kind() != FoodClass.ALLIUM)
+                .filter(f -> foods.stream()
+                        .noneMatch(known -> known.group().equals(f.group())
+                                || known.kind() == f.kind()
+                                        && f.kind() != FoodClass.VEGETABLE
+                                        && f.kind() != FoodClass.FRUIT))
                 .distinct()
+                .limit(1)
                 .forEach(foods::add);
         if (foods.isEmpty()) {
             recipe.titleFoods().stream()

@@ -264,10 +264,11 @@ public final class RecipeReader {
 
     private void practices(Sentence s, Draft draft) {
         for (PracticeRule rule : guide.practices()) {
-            if (rule.exception() != null && rule.exception().matcher(s.low()).find()) {
-                continue;
+            Optional<Range> said = s.find(rule.pattern());
+            if (said.isPresent() && rule.exception().filter(s::has).isEmpty()) {
+                boolean graver = rule.graver().filter(g -> s.has(g.words())).isPresent();
+                draft.practices.add(new Practice(rule, said.get(), graver));
             }
-            s.find(rule.pattern()).ifPresent(r -> draft.practices.add(new Practice(rule, r)));
         }
     }
 

@@ -3,5 +3,9 @@ package oilcloth.recipe;
 import oilcloth.guide.PracticeRule;
 import oilcloth.text.Range;
 
-/** A practice the text describes in words the guide knows. */
-public record Practice(PracticeRule rule, Range range) {}
+/**
+ * A practice the text describes in words the guide knows.
+ *
+ * @param graver whether its sentence holds words that make it graver
+ */
+public record Practice(PracticeRule rule, Range range, boolean graver) {}

@@ -126,14 +126,15 @@ class RegistryTest {
     Stream<DynamicTest> practicesFireOnTheirWrongExampleOnly() {
         return GUIDE.practices().stream()
                 .map(p -> DynamicTest.dynamicTest(p.code(), () -> {
-                    assertThat(fires(p, p.wrong())).as(p.wrong()).isTrue();
-                    assertThat(fires(p, p.right())).as(p.right()).isFalse();
+                    List<String> foods = List.of("Peaches", "Pickled okra", "Okra", "Tomatoes", "Potatoes");
+                    assertThat(foods).as(p.wrong()).anyMatch(f -> fires(f, p, p.wrong()));
+                    assertThat(foods).as(p.right()).noneMatch(f -> fires(f, p, p.right()));
                 }));
     }
 
-    private static boolean fires(PracticeRule rule, String sentence) {
+    private static boolean fires(String food, PracticeRule rule, String sentence) {
         return ENGINE
-                .review("Peaches\n\n10 lb peaches\n\n" + sentence, Context.planning(Altitude.ofFeet(500)))
+                .review(food + "\n\n10 lb " + food + "\n\n" + sentence, Context.planning(Altitude.ofFeet(500)))
                 .findings()
                 .stream()
                 .anyMatch(f -> f.code().equals(rule.code()));

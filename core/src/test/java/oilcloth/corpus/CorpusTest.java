@@ -12,6 +12,9 @@ class CorpusTest {
     void isReadAndPlaced(String file) {
         Marks marks = Marks.of(Corpus.read(file));
         System.out.println(file + ": " + marks);
+        if (Boolean.getBoolean("oilcloth.misses")) {
+            marks.misses.forEach(System.out::println);
+        }
         assertThat(marks.shareOfLines())
                 .as(marks + "\n" + String.join("\n", marks.misses))
                 .isGreaterThan(0.95);

@@ -62,9 +62,14 @@ public final class NoProcess implements Check {
         }
     }
 
+    /** A letter without a title says what it is in its first words. */
+    private static final int OPENING = 40;
+
     /** "Chicken pot pie", "carrot cake": refused by its name, whatever is in it. */
     private static Optional<Kitchen.NoProcess> dish(Subject s) {
-        Range title = s.recipe().title().orElse(new Range(0, 0));
+        Range title = s.recipe()
+                .title()
+                .orElse(new Range(0, Math.min(OPENING, s.recipe().text().length())));
         List<Token> words = Tokens.of(s.recipe().text(), title);
         return words.stream()
                 .flatMap(w -> s.guide().kitchen().noProcess(w.norm()).stream())

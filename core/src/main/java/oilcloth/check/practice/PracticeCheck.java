@@ -8,6 +8,7 @@ import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.PracticeRule;
+import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Practice;
 
 /** A practice recognised by its words; pattern, exception and examples are rows of the practices table. */
@@ -27,20 +28,41 @@ public final class PracticeCheck implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
+        String main = s.produce().main().map(f -> f.name()).orElse("");
+        if (rule.food().filter(f -> !f.matcher(main).find()).isPresent()) {
+            return;
+        }
         for (Practice practice : s.recipe().practices()) {
             if (practice.rule().code().equals(rule.code())) {
-                String severity = s.kind().isAcid() ? rule.acidFood() : rule.lowAcid();
-                out.add(Finding.shared(
-                                rule.code(),
-                                "practice",
-                                Severity.valueOf(severity.toUpperCase(Locale.ROOT)),
-                                s.cite(rule.source()))
-                        .at(practice.range())
-                        .word("title", rule.title())
-                        .word("why", rule.why())
-                        .word("instead", rule.prevention())
-                        .fix());
+                boolean graver = practice.graver()
+                        || rule.graver()
+                                .filter(g -> g.words().matcher(main).find())
+                                .isPresent();
+                String severity = graver ? rule.graver().orElseThrow().severity() : severity(s);
+                if (!severity.equals(PracticeRule.NONE)) {
+                    out.add(finding(s, practice, Severity.valueOf(severity.toUpperCase(Locale.ROOT))));
+                }
             }
         }
+    }
+
+    private String severity(Subject s) {
+        boolean pressure = s.method().filter(m -> m == CanningMethod.PRESSURE).isPresent();
+        String byKind =
+                switch (s.kind()) {
+                    case ACID -> rule.acidFood();
+                    case ACIDIFIED, PICKLE -> rule.acidified();
+                    case LOW_ACID, BORDERLINE -> rule.lowAcid();
+                };
+        return pressure ? rule.underPressure().orElse(byKind) : byKind;
+    }
+
+    private Finding.Builder finding(Subject s, Practice practice, Severity severity) {
+        Finding.Builder finding = Finding.shared(rule.code(), "practice", severity, s.cite(rule.source()))
+                .at(practice.range())
+                .word("title", rule.title())
+                .word("why", rule.why())
+                .word("instead", rule.prevention());
+        return severity == Severity.MET ? finding : finding.fix();
     }
 }
