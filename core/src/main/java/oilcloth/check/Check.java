@@ -5,4 +5,9 @@ public interface Check {
     CheckInfo info();
 
     void look(Subject subject, Findings out);
+
+    /** True for a check that weighs what the others found; it looks after them. */
+    default boolean looksLast() {
+        return false;
+    }
 }

@@ -2,7 +2,6 @@ package oilcloth.check.acid;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -30,28 +29,13 @@ public final class AcidMissing implements Check {
         return INFO;
     }
 
-    /** Foods with no safe amount of acid per jar: none is ever offered. */
-    private static final Set<String> NO_AMOUNT_EXISTS = Set.of(
-            "peach, white",
-            "papaya",
-            "elderberry",
-            "mango, ripe",
-            "banana",
-            "cantaloupe",
-            "honeydew",
-            "watermelon",
-            "persimmon",
-            "coconut",
-            "avocado",
-            "dates");
-
     @Override
     public void look(Subject s, Findings out) {
         if (s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             return;
         }
         Optional<Food> hopeless = s.produce().foods().stream()
-                .filter(f -> NO_AMOUNT_EXISTS.contains(f.name()))
+                .filter(UntestedProduce::hasNoAmount)
                 .findFirst();
         boolean acidified = s.recipe().acids().stream().anyMatch(i -> i.perJar().isEmpty());
         if (hopeless.isPresent() && !s.placement().isPlaced() && !acidified) {

@@ -25,6 +25,11 @@ public final class AcidScreen implements Check {
     }
 
     @Override
+    public boolean looksLast() {
+        return true;
+    }
+
+    @Override
     public void look(Subject s, Findings out) {
         boolean cold = s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent();
         boolean mixture = s.kind() == FoodKind.ACIDIFIED

@@ -10,6 +10,7 @@ import oilcloth.check.Subject;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
+import oilcloth.placing.FoodKind;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Ingredient;
@@ -28,8 +29,8 @@ public final class Added implements Check {
     }
 
     /** These have a code of their own. */
-    private static final Set<FoodClass> ELSEWHERE =
-            Set.of(FoodClass.THICKENER, FoodClass.STARCH, FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG);
+    private static final Set<FoodClass> ELSEWHERE = Set.of(
+            FoodClass.THICKENER, FoodClass.STARCH, FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG, FoodClass.ALCOHOL);
 
     @Override
     public void look(Subject s, Findings out) {
@@ -40,11 +41,14 @@ public final class Added implements Check {
             out.add(Finding.of(INFO.code(), "met", Severity.MET, s.citePlaced(INFO)));
             return;
         }
+        boolean acidified =
+                s.placement().recipe().isPresent() && (s.kind() == FoodKind.ACIDIFIED || s.kind() == FoodKind.PICKLE);
         for (Ingredient i : s.placement().unlisted()) {
             Food food = i.food();
             if (ELSEWHERE.contains(food.kind())
                     || food.name().equals("coconut")
-                    || food.name().equals("bacon")) {
+                    || food.name().equals("bacon")
+                    || acidified && FreshHerbGarlic.judges(food)) {
                 continue;
             }
             out.add(Finding.of(INFO.code(), "added", severity(s, food), s.citePlaced(INFO))

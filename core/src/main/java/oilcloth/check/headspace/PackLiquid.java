@@ -1,0 +1,57 @@
+package oilcloth.check.headspace;
+
+import java.util.List;
+import java.util.Set;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+import oilcloth.guide.FoodClass;
+import oilcloth.placing.FoodKind;
+import oilcloth.recipe.Fact;
+
+/** What covers the food in the jar. */
+public final class PackLiquid implements Check {
+    private static final CheckInfo INFO = new CheckInfo(
+            "pack.liquid",
+            "A covering liquid that was not tested",
+            "The heat moves through the liquid. Thicker or fattier ones carry it more slowly.",
+            "Guide 4");
+
+    private static final Set<FoodClass> MEATS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
+
+    @Override
+    public CheckInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public void look(Subject s, Findings out) {
+        boolean vegetable = s.kind() == FoodKind.LOW_ACID
+                && s.placement().recipe().isEmpty()
+                && s.placement().family().equals("pieces")
+                && s.produce().foods().stream().noneMatch(MEATS::contains);
+        boolean meat = s.produce()
+                .main()
+                .filter(f -> f.kind() == FoodClass.MEAT || f.kind() == FoodClass.SEAFOOD)
+                .isPresent();
+        boolean tomato =
+                s.produce().main().filter(f -> f.kind() == FoodClass.TOMATO).isPresent()
+                        && s.kind() == FoodKind.BORDERLINE;
+        if (!s.placement().isPlaced() || meat || !(vegetable || tomato)) {
+            return;
+        }
+        Set<String> tested = tomato ? Set.of("water", "juice", "none") : Set.of("water", "none");
+        List<Fact<String>> other = s.facts().liquids().stream()
+                .filter(l -> !tested.contains(l.value()))
+                .toList();
+        other.stream()
+                .findFirst()
+                .ifPresent(l -> out.add(Finding.of(INFO.code(), "liquid", Severity.CORRECT, s.citePlaced(INFO))
+                        .at(l)
+                        .word("liquid", l.value())
+                        .fix()));
+    }
+}

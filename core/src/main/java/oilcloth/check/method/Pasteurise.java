@@ -1,0 +1,54 @@
+package oilcloth.check.method;
+
+import java.util.Set;
+import java.util.regex.Pattern;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Said;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+
+/** Low-temperature pasteurising. */
+public final class Pasteurise implements Check {
+    private static final CheckInfo INFO = new CheckInfo(
+            "method.pasteurise",
+            "Low-temperature pasteurising where it was not tested",
+            "180 to 185 °F for 30 minutes, by thermometer, was tested for a few full-salt cucumber pickles only.",
+            "Guide 6");
+
+    private static final Set<String> ALLOWED = Set.of(
+            "dill-pickles-fermented",
+            "bread-and-butter-pickles",
+            "quick-fresh-pack-dill",
+            "sweet-gherkins",
+            "fourteen-day-sweet",
+            "quick-sweet");
+
+    private static final Pattern PATTERN = Pattern.compile(
+            "(?i)\\b1(80|82|85)( ?(to|-|–) ?1?8?5)? ?(°|º|degrees|deg|f\\b)[^.;\\n]{0,60}\\b(30|thirty|half an hour)\\b|\\b(30|thirty) min[^.;\\n]{0,40}\\b1(80|82|85)\\b|\\bpasteuri[sz](e|ed|ing|ation)\\b");
+    private static final Pattern THERMOMETER = Pattern.compile("(?i)\\bthermometer\\b");
+
+    @Override
+    public CheckInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public void look(Subject s, Findings out) {
+        Said.anywhere(s.recipe(), PATTERN).ifPresent(range -> {
+            boolean allowed =
+                    s.placement().recipe().filter(r -> ALLOWED.contains(r.id())).isPresent();
+            boolean thermometer = Said.anywhere(s.recipe(), THERMOMETER).isPresent();
+            boolean met = allowed && thermometer;
+            Finding.Builder finding = Finding.of(
+                            INFO.code(),
+                            met ? "met" : allowed ? "thermometer" : "untested",
+                            met ? Severity.MET : Severity.CORRECT,
+                            s.citePlaced(INFO))
+                    .at(range);
+            out.add(met ? finding : finding.fix());
+        });
+    }
+}

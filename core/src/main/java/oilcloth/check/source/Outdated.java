@@ -1,0 +1,79 @@
+package oilcloth.check.source;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.check.Check;
+import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
+import oilcloth.check.Findings;
+import oilcloth.check.Said;
+import oilcloth.check.Severity;
+import oilcloth.check.Subject;
+import oilcloth.placing.Placement;
+import oilcloth.text.Range;
+
+/** The age of what the canner goes by. */
+public final class Outdated implements Check {
+    private static final CheckInfo INFO = new CheckInfo(
+            "source.outdated",
+            "A source from before the tested times changed",
+            "Acid for tomatoes, processing of jams and many times changed up to 1994. Older books leave out steps that are now known to matter.",
+            "Extension");
+
+    /** The editions of 1994 have the times in use today. */
+    private static final int CHANGED = 1994;
+
+    private static final int LAST_OLD = 2008;
+
+    private static final String BOOK =
+            "(book|edition|pamphlet|cookbook|card|recipe|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|dated|printed|from|since|circa|about|of|in)";
+    private static final Pattern YEAR = Pattern.compile("(?i)\\b" + BOOK
+            + "\\b[^.;\\n]{0,24}?\\b(?<year>1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
+    private static final Pattern OLD = Pattern.compile(
+            "(?i)\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*|(19)?[1-8]0'?s|(in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties)|war ?time|depression[- ]era|(very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
+
+    @Override
+    public CheckInfo info() {
+        return INFO;
+    }
+
+    @Override
+    public boolean looksLast() {
+        return true;
+    }
+
+    @Override
+    public void look(Subject s, Findings out) {
+        OptionalInt year = OptionalInt.empty();
+        Optional<Range> at = Optional.empty();
+        Matcher m = YEAR.matcher(s.recipe().text());
+        while (m.find()) {
+            int said = Integer.parseInt(m.group("year"));
+            if (said <= LAST_OLD && (year.isEmpty() || said < year.getAsInt())) {
+                year = OptionalInt.of(said);
+                at = Optional.of(new Range(m.start(), m.end()));
+            }
+        }
+        Optional<Range> old = Said.anywhere(s.recipe(), OLD);
+        if (at.isEmpty() && old.isEmpty()) {
+            return;
+        }
+        boolean before = year.isEmpty() || year.getAsInt() < CHANGED;
+        // an old recipe whose content matches a tested one is only worth a word
+        boolean matches = s.placement().isPlaced()
+                && s.placement().certainty() == Placement.Certainty.HIGH
+                && out.found().stream().noneMatch(f -> f.severity().compareTo(Severity.CORRECT) >= 0);
+        Finding.Builder finding = Finding.of(
+                        INFO.code(),
+                        before ? "old" : "older",
+                        before && !matches ? Severity.CORRECT : Severity.CAUTION,
+                        s.cite(INFO.source()))
+                .at(at.or(() -> old).orElseThrow());
+        if (year.isPresent()) {
+            finding.figure("year", year.getAsInt());
+        }
+        out.add(finding.fix());
+    }
+}
