@@ -1,18 +1,23 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
+import oilcloth.recipe.Facts;
 
 /** Names that only the rest of the text decides: which squash, whose juice, cloves of what. */
 final class ContextWords {
     private static final Pattern WINTER =
             Pattern.compile("(?i)\\b(winter squash|butternut|acorn squash|hubbard|kabocha|delicata|pumpkins?)\\b");
     private static final Pattern GARLIC = Pattern.compile("(?i)\\bgarlic\\b");
+
+    private static final Pattern LIME = Pattern.compile("(?i)\\bpickling lime\\b");
+    private static final Pattern JUICE = Pattern.compile("\\blime juice\\b|\\blimes\\b");
 
     private ContextWords() {}
 
@@ -23,6 +28,13 @@ final class ContextWords {
                 && WINTER.matcher(s.whole()).find()) {
             return guide.food("winter squash");
         }
+        boolean soaks = food.name().startsWith("lime juice") || food.name().equals("lime");
+        if (soaks
+                && amount.isEmpty()
+                && LIME.matcher(s.whole()).find()
+                && !JUICE.matcher(s.low()).find()) {
+            return guide.food("pickling lime");
+        }
         // "2 lb peeled cloves" is no spice
         boolean much = amount.filter(a -> a.unit().kind() == Unit.Kind.MASS || a.unit() == Unit.CUP)
                 .isPresent();
@@ -30,6 +42,25 @@ final class ContextWords {
             return guide.food("garlic");
         }
         return food;
+    }
+
+    /** "3 C sweet red pepper, 3 C green": a colour by itself is more of the pepper before it. */
+    static Optional<Food> colour(Sentence s, int at, Draft draft) {
+        boolean colour = s.is(at, "red") || s.is(at, "green") || s.is(at, "yellow") || s.is(at, "orange");
+        boolean alone = at + 1 >= s.size() || s.is(at + 1, ",") || s.is(at + 1, ".") || s.is(at + 1, ";");
+        return !colour || !alone || draft.ingredients.isEmpty()
+                ? Optional.empty()
+                : Optional.of(draft.ingredients
+                                .get(draft.ingredients.size() - 1)
+                                .food())
+                        .filter(f -> f.kind() == FoodClass.PEPPER);
+    }
+
+    /** "Easy hot sauce: …": what is made is no ingredient of itself. */
+    static boolean namesProduct(Draft draft, Food food) {
+        Set<String> forms = Facts.values(draft.facts.forms());
+        return food.name().equals("ketchup") && forms.contains("ketchup")
+                || food.name().equals("hot sauce") && forms.contains("hot-sauce");
     }
 
     private static boolean saysOnly(Sentence s, int from, String name) {

@@ -142,6 +142,9 @@ final class Durations {
                 continue;
             }
             Optional<Found> found = at(s, i);
+            if (found.isEmpty() && figured(s, draft, i)) {
+                continue;
+            }
             if (found.isEmpty()) {
                 continue;
             }
@@ -150,6 +153,31 @@ final class Durations {
             s.claim(i, d.next());
             i = d.next() - 1;
         }
+    }
+
+    /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
+    private boolean figured(Sentence s, Draft draft, int i) {
+        boolean said = s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
+        boolean minutes =
+                s.around(i, i, 0).contains("minute") || s.around(i, i, 0).contains("min ");
+        boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
+        if (!said || !minutes || !alone || !s.token(i).isNumber()) {
+            return false;
+        }
+        Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i);
+        if (f.isEmpty() || f.get().low() < 5 || f.get().high() > 200) {
+            return false;
+        }
+        draft.facts
+                .times()
+                .add(Fact.read(
+                        new ProcessTime(
+                                Minutes.of((int) f.get().low()),
+                                Minutes.of((int) Math.ceil(f.get().high())),
+                                Optional.empty()),
+                        s.span(i, f.get().next())));
+        s.claim(i, f.get().next());
+        return true;
     }
 
     private record Found(double least, double most, boolean clock, int next) {}

@@ -128,6 +128,11 @@ final class IngredientFinder {
                 add(s, draft, fruit.get(), Optional.of(amount.amount()), i, juice.get());
                 return juice.get();
             }
+            Optional<Food> pepper = ContextWords.colour(s, amount.next(), draft);
+            if (pepper.isPresent()) {
+                add(s, draft, pepper.get(), Optional.of(amount.amount()), i, amount.next() + 1);
+                return amount.next() + 1;
+            }
             return unknown(s, draft, i, amount);
         }
         Lexicon.Match match = guide.lexicon().at(s.tokens(), at).orElseThrow();
@@ -362,6 +367,8 @@ final class IngredientFinder {
             end++;
         }
         boolean leftover = part
+                || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
+                || amount.amount().unit().kind() == Unit.Kind.PACK && s.is(i - 1, "in")
                 || s.low().contains("left")
                 || s.low().contains("makes")
                 || s.low().contains("yield")
@@ -432,6 +439,9 @@ final class IngredientFinder {
             draft.absent.add(match.food());
             return end;
         }
+        if (ContextWords.namesProduct(draft, match.food())) {
+            return end;
+        }
         if (serving && !s.isItem()) {
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(new Ingredient(
@@ -478,10 +488,7 @@ final class IngredientFinder {
                 || food.name().equals("fruit antibrowning mix")
                 || food.isAcidulant();
         boolean aside = liquid
-                && (draft.asideSection
-                        || (ASIDE.matcher(food.isAcidulant() ? setting(s, from) : s.low())
-                                        .find()
-                                && !IN_JAR.matcher(s.low()).find()));
+                && (draft.asideSection || isPouredOff(setting(s, from)) || !food.isAcidulant() && isPouredOff(s.low()));
         Optional<Ingredient.PerJar> perJar = JarShare.of(s, to);
         Ingredient read = new Ingredient(
                 range,
@@ -492,6 +499,10 @@ final class IngredientFinder {
                 OPTIONAL.matcher(s.low()).find(),
                 AcidWords.strength(s, food));
         SameFood.merge(s, draft, read);
+    }
+
+    private static boolean isPouredOff(String words) {
+        return ASIDE.matcher(words).find() && !IN_JAR.matcher(words).find();
     }
 
     private static final Pattern BROWNING = Pattern.compile("\\b(brown|dark|discolou?r)");

@@ -221,7 +221,9 @@ final class JarMentions {
                 jar = at(s, k - 1).filter(f -> f.next() > from - BESIDE);
             }
             if (jar.isPresent()) {
-                return jar.map(Found::jar);
+                // "pints and quarts 25 min" is one time for both
+                boolean joined = s.is(k - 1, "and") || s.is(k - 1, "&") || s.is(k - 1, "or");
+                return joined && at(s, k - 2).isPresent() ? Optional.empty() : jar.map(Found::jar);
             }
         }
         return Optional.empty();

@@ -62,7 +62,7 @@ final class PhraseFacts {
                     "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             phrase(
-                    "\\bhot[- ]?pack(ed|ing|s)?\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
+                    "\\bhot[- ]?pack(ed|ing|s)?\\b|\\bheat(ed)? (it |them )?to (a )?boil(ing)?\\b[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
                     Pack.HOT));
 
     private static final String POUR =
@@ -203,8 +203,8 @@ final class PhraseFacts {
     private static final Pattern PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
     private static final Pattern BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
-    private static final Pattern STERILISE =
-            p("\\bsterili[sz]\\w*\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
+    private static final Pattern STERILISE = p(
+            "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
     private static final Pattern PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
     private static final Pattern INTO_CANNER = p(

@@ -202,6 +202,7 @@ public final class RecipeReader {
         jars.read(s, draft);
         draft.titleFoods.addAll(ingredients.foodsOf(s));
         steps.read(s, draft);
+        practices(s, draft);
         // A title does not fill jars or start the canner.
         draft.filled = false;
         draft.inCanner = false;

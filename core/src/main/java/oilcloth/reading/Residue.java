@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.recipe.Unread;
@@ -13,6 +14,9 @@ final class Residue {
             "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
     private static final Pattern FILLER = Pattern.compile(
             "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them)\\b)+");
+
+    private static final Set<String> COOKING = Set.of(
+            "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
     private static final Pattern PER =
             Pattern.compile("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
@@ -34,6 +38,10 @@ final class Residue {
                     && !s.low().contains("vinegar");
             boolean bears =
                     !shares && (s.isItem() || KITCHEN_SENTENCE.matcher(s.low()).find());
+            // "simmer 5, through the mill": minutes on the stove; "25 lb total" only adds up
+            boolean cooking = COOKING.contains(i > 0 ? s.token(i - 1).norm() : "")
+                    || s.is(i - 1, "another") && s.low().contains("boil");
+            bears &= !cooking;
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;

@@ -104,7 +104,10 @@ final class StepWords {
             boolean told = !PLAIN.contains(word)
                     && (i == 0 || VERB_PLACE.matcher(s.token(i - 1).norm()).matches())
                     && object(s, i + 1);
-            if (lexicon.at(s.tokens(), i).isPresent() || s.negatedToken(i)) {
+            // "creamed corn" has a process of its own
+            if (lexicon.at(s.tokens(), i).isPresent()
+                    || s.negatedToken(i)
+                    || s.is(i, "creamed") && s.is(i + 1, "corn")) {
                 continue;
             }
             if (done || told) {

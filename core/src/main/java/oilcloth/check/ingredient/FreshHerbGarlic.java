@@ -27,6 +27,9 @@ public final class FreshHerbGarlic implements Check {
     /** A clove for each of nine pints. */
     private static final double FREE_CUPS = 0.25;
 
+    /** Up to here more is a matter of taste rather than of acid. */
+    private static final double SMALL_CUPS = 0.5;
+
     private static final double SPOON_CUPS = 0.0625;
     private static final double PER_JAR_CUPS = 4;
     private static final double BUNCH_CUPS = 1;
@@ -72,7 +75,9 @@ public final class FreshHerbGarlic implements Check {
         double mine = i.mostVolume().map(Volume::cups).orElse(named ? 0.0 : BUNCH_CUPS);
         Severity severity = mine <= allowed || named && !lines.isEmpty()
                 ? Severity.MET
-                : mine <= 2 * allowed || i.amount().isEmpty() ? Severity.CAUTION : Severity.CORRECT;
+                : mine <= Math.max(2 * allowed, SMALL_CUPS) || i.amount().isEmpty()
+                        ? Severity.CAUTION
+                        : Severity.CORRECT;
         Finding.Builder finding = Finding.of(
                         INFO.code(), severity == Severity.MET ? "met" : "raised", severity, s.cite(tested))
                 .at(i.range())
