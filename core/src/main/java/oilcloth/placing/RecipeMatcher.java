@@ -27,6 +27,8 @@ final class RecipeMatcher {
 
     private static final double VIOLATION = 0.12;
     private static final double NEARNESS = 0.06;
+    /** Whoever calls it by the tested recipe's full name most likely made that. */
+    private static final double NAMED = 0.15;
 
     private final GuideSnapshot guide;
     private final Recipe recipe;
@@ -159,6 +161,9 @@ final class RecipeMatcher {
             }
         }
         String name = tested.name().toLowerCase(Locale.ROOT);
+        if (names.startsWith(name) || words.contains(name)) {
+            factor += NAMED;
+        }
         // A style word one has and the other has not makes them different products.
         for (String style : List.of(
                 "dill",

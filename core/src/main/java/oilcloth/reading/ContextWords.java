@@ -1,14 +1,17 @@
 package oilcloth.reading;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Facts;
+import oilcloth.recipe.Ingredient;
 
 /** Names that only the rest of the text decides: which squash, whose juice, cloves of what. */
 final class ContextWords {
@@ -45,7 +48,7 @@ final class ContextWords {
     }
 
     /** "3 C sweet red pepper, 3 C green": a colour by itself is more of the pepper before it. */
-    static Optional<Food> colour(Sentence s, int at, Draft draft) {
+    private static Optional<Food> colour(Sentence s, int at, Draft draft) {
         boolean colour = s.is(at, "red") || s.is(at, "green") || s.is(at, "yellow") || s.is(at, "orange");
         boolean alone = at + 1 >= s.size() || s.is(at + 1, ",") || s.is(at + 1, ".") || s.is(at + 1, ";");
         return !colour || !alone || draft.ingredients.isEmpty()
@@ -72,17 +75,61 @@ final class ContextWords {
         return false;
     }
 
-    /** The token after a bare "juice", where one follows an amount. */
-    static Optional<Integer> juice(Sentence s, int from) {
-        int k = from;
-        while (s.is(k, "of") || s.is(k, "the") || s.is(k, "strained") || s.is(k, "clear") || s.is(k, "prepared")) {
+    /** A food meant but not named. @param next the token after the words that mean it */
+    record Meant(Food food, int next) {}
+
+    /**
+     * What an amount without a food is of: "4 cups of juice" in a jelly, "12 cups florets" of the cauliflower in the
+     * title, "3 C green" after the red peppers, "14 pounds" by itself.
+     */
+    static Optional<Meant> meant(Sentence s, Amounts.Found amount, Draft draft) {
+        int k = amount.next();
+        while (k < s.size() && BEFORE.contains(s.token(k).norm())) {
             k++;
         }
-        return s.is(k, "juice") ? Optional.of(k + 1) : Optional.empty();
+        if (s.is(k, "juice")) {
+            int end = k + 1;
+            return fruitOf(draft).map(f -> new Meant(f, end));
+        }
+        if (k < s.size() && PIECES.contains(s.token(k).norm())) {
+            int end = k + 1;
+            return onlyOf(draft).map(f -> new Meant(f, end));
+        }
+        boolean alone = amount.next() >= s.size() || s.is(amount.next(), ",") || s.is(amount.next(), ".");
+        boolean weighs = amount.unitSaid()
+                && amount.amount().unit().kind() == Unit.Kind.MASS
+                && amount.amount().low() * amount.amount().unit().inBase() >= LEAST_PRODUCE_GRAMS;
+        if (alone
+                && weighs
+                && draft.ingredients.stream().noneMatch(i -> i.amount().isPresent())) {
+            return onlyOf(draft).map(f -> new Meant(f, amount.next()));
+        }
+        return colour(s, amount.next(), draft).map(f -> new Meant(f, amount.next() + 1));
+    }
+
+    /** Two pounds; less may be a spice or a pressure. */
+    private static final double LEAST_PRODUCE_GRAMS = 900;
+
+    private static final Set<String> BEFORE = Set.of(
+            "of", "the", "strained", "clear", "prepared", "chopped", "sliced", "cut", "small", "large", "fresh", "raw");
+    private static final Set<String> PIECES = Set.of(
+            "florets", "spears", "pods", "kernels", "halves", "slices", "cubes", "chunks", "stalks", "rings", "pieces");
+
+    /** The one produce the title names, or the text so far. */
+    private static Optional<Food> onlyOf(Draft draft) {
+        List<Food> foods = Stream.concat(
+                        draft.titleFoods.stream(),
+                        draft.ingredients.stream()
+                                .filter(i -> i.amount().isEmpty())
+                                .map(Ingredient::food))
+                .filter(f -> f.kind().isProduce())
+                .distinct()
+                .toList();
+        return foods.size() == 1 ? Optional.of(foods.get(0)) : Optional.empty();
     }
 
     /** The one fruit a jelly or juice is named for. */
-    static Optional<Food> fruitOf(Draft draft) {
+    private static Optional<Food> fruitOf(Draft draft) {
         return draft.titleFoods.stream()
                 .filter(f -> f.kind() == FoodClass.FRUIT)
                 .findFirst()

@@ -432,12 +432,13 @@ final class Durations {
 
     /** "30 min at 12 lb", "75 min, 15 lbs, weighted gauge". */
     private static boolean pressureFollows(Sentence s, int to) {
-        int k = s.is(to, ",") ? to + 1 : to;
+        int k = s.is(to, ",") || s.is(to, ";") ? to + 1 : to;
         k = s.is(k, "at") || s.is(k, "@") ? k + 1 : k;
-        if (k + 1 >= s.size() || !s.token(k).isNumber()) {
+        Optional<Numbers.Figure> figure = k < s.size() ? Numbers.at(s.tokens(), k) : Optional.empty();
+        if (figure.isEmpty() || figure.get().next() >= s.size()) {
             return false;
         }
-        String unit = s.token(k + 1).norm();
+        String unit = s.token(figure.get().next()).norm();
         boolean pounds = unit.equals("psi") || unit.equals("#") || unit.startsWith("lb") || unit.startsWith("pound");
         boolean at = s.is(k - 1, "at") || s.is(k - 1, "@");
         return pounds
@@ -447,7 +448,8 @@ final class Durations {
                         || s.low().contains("weight")
                         || s.low().contains("pressure")
                         || s.low().contains("canner")
-                        || s.low().contains("psi"));
+                        || s.low().contains("psi")
+                        || s.low().contains("vent"));
     }
 
     private static boolean isModal(Sentence s, int can) {

@@ -94,6 +94,9 @@ final class FigureFacts {
     private static final Pattern BARE_INCH = Pattern.compile(
             "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
 
+    /** "twenty minutes at eleven pounds". */
+    private static final Pattern MINUTES_AT = Pattern.compile("\\bmin(ute)?s? (at|@) (\\S+ )?$");
+
     private static final Pattern PRESSURE_NEAR =
             Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
 
@@ -229,7 +232,7 @@ final class FigureFacts {
                 || after.contains("gauge")
                 || after.contains("weight ")
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
-                || s.around(unit, 4, 0).contains("min at ")
+                || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()
                 || s.is(unit + 1, "for") && s.is(unit - 2, "at")
                 || (PRESSURE_NEAR.matcher(s.low()).find()
                         && (s.around(unit, 4, 0).contains("min")

@@ -121,17 +121,16 @@ final class IngredientFinder {
             return amount.next();
         }
         if (at < 0) {
-            Optional<Integer> juice = ContextWords.juice(s, amount.next());
-            Optional<Food> fruit = juice.flatMap(end -> ContextWords.fruitOf(draft));
-            if (fruit.isPresent()) {
-                // "4 cups of juice" of the fruit the jelly is named for
-                add(s, draft, fruit.get(), Optional.of(amount.amount()), i, juice.get());
-                return juice.get();
-            }
-            Optional<Food> pepper = ContextWords.colour(s, amount.next(), draft);
-            if (pepper.isPresent()) {
-                add(s, draft, pepper.get(), Optional.of(amount.amount()), i, amount.next() + 1);
-                return amount.next() + 1;
+            Optional<ContextWords.Meant> meant = ContextWords.meant(s, amount, draft);
+            if (meant.isPresent()) {
+                add(
+                        s,
+                        draft,
+                        meant.get().food(),
+                        Optional.of(amount.amount()),
+                        i,
+                        meant.get().next());
+                return meant.get().next();
             }
             return unknown(s, draft, i, amount);
         }

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
@@ -191,7 +192,7 @@ final class PhraseFacts {
     private static final Pattern WEIGHTED = p(
             "\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Pattern VENTED = p(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? out\\b|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? out\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b");
     private static final Pattern DROPPED = p(
@@ -221,7 +222,7 @@ final class PhraseFacts {
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
-    private static final Pattern HEADS = p("([a-z']+ ){0,6}");
+    private static final Pattern HEADS = p("(.*: )?([a-z']+ ){0,6}");
 
     private static final Pattern COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
     private static final Pattern COMMA = p(",");
@@ -246,11 +247,7 @@ final class PhraseFacts {
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern()).ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
         }
-        s.find(IN_BOILING_WATER)
-                .filter(r -> !COOKED_IN
-                        .matcher(s.low().substring(0, r.start() - s.range().start()))
-                        .find())
-                .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
+        inBoilingWater(s, draft);
         // "pack raw and cover with hot juice" is a raw pack: the first to match in a sentence decides
         for (Phrase<Pack> pack : PACKS) {
             Optional<Range> said = s.find(pack.pattern());
@@ -263,6 +260,22 @@ final class PhraseFacts {
         canner(s, draft);
         jar(s, draft);
         progress(s, draft);
+    }
+
+    private static void inBoilingWater(Sentence s, Draft draft) {
+        Matcher m = IN_BOILING_WATER.matcher(s.low());
+        for (int from = 0; m.find(from); from = m.start() + 1) {
+            String before = s.low().substring(0, m.start());
+            if (!COOKED_IN.matcher(before).find() && !s.negatedAt(m.start())) {
+                draft.facts
+                        .methods()
+                        .add(Fact.read(
+                                CanningMethod.BOILING_WATER,
+                                new Range(
+                                        s.range().start() + m.start(), s.range().start() + m.end())));
+                return;
+            }
+        }
     }
 
     /** "I made tomato juice": a letter without a title names its product after a verb of making, not in passing. */

@@ -40,7 +40,12 @@ final class Residue {
                     !shares && (s.isItem() || KITCHEN_SENTENCE.matcher(s.low()).find());
             // "simmer 5, through the mill": minutes on the stove; "25 lb total" only adds up
             boolean cooking = COOKING.contains(i > 0 ? s.token(i - 1).norm() : "")
-                    || s.is(i - 1, "another") && s.low().contains("boil");
+                    || s.is(i - 1, "another") && s.low().contains("boil")
+                    // "simmer 5 and 5"
+                    || i > 2
+                            && s.is(i - 1, "and")
+                            && s.token(i - 2).isNumber()
+                            && COOKING.contains(s.token(i - 3).norm());
             bears &= !cooking;
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {

@@ -15,7 +15,7 @@ final class Sentence {
     private static final Pattern NEGATION = Pattern.compile(
             "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t)\\b"
                     + "(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too))"
-                    + "|\\b(without|instead of|rather than|in place of|avoid|forgot|forgot to|free of)\\b"
+                    + "|\\b(without|instead of|rather than|in place of|avoid|forgot|forgot to|free of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
                     + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b)(?:(?!\\b(so|but|because)\\b)[^,;.:]){0,32}$");
 
     private final String text;

@@ -8,9 +8,11 @@ import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Fact;
+import oilcloth.recipe.Ingredient;
 
 /** What covers the food in the jar. */
 public final class PackLiquid implements Check {
@@ -47,11 +49,25 @@ public final class PackLiquid implements Check {
         List<Fact<String>> other = s.facts().liquids().stream()
                 .filter(l -> !tested.contains(l.value()))
                 .toList();
-        other.stream()
-                .findFirst()
-                .ifPresent(l -> out.add(Finding.of(INFO.code(), "liquid", Severity.CORRECT, s.citePlaced(INFO))
-                        .at(l)
-                        .word("liquid", l.value())
-                        .fix()));
+        List<Ingredient> broth = s.placement().unlisted().stream()
+                .filter(i -> isLiquid(i.food()))
+                .toList();
+        if (other.isEmpty() && broth.isEmpty()) {
+            return;
+        }
+        Finding.Builder finding = Finding.of(INFO.code(), "liquid", Severity.CORRECT, s.citePlaced(INFO))
+                .word(
+                        "liquid",
+                        other.isEmpty()
+                                ? broth.get(0).food().name()
+                                : other.get(0).value());
+        other.stream().limit(1).forEach(finding::at);
+        broth.forEach(i -> finding.at(i.range()));
+        out.add(finding.fix());
+    }
+
+    /** Judged here and not as something added. */
+    public static boolean isLiquid(Food food) {
+        return food.name().equals("broth") || food.isFruitJuice() || food.name().equals("tomato juice");
     }
 }

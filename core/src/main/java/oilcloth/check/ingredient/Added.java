@@ -7,6 +7,7 @@ import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.check.headspace.PackLiquid;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
@@ -43,11 +44,15 @@ public final class Added implements Check {
         }
         boolean acidified =
                 s.placement().recipe().isPresent() && (s.kind() == FoodKind.ACIDIFIED || s.kind() == FoodKind.PICKLE);
+        boolean plain = s.kind() == FoodKind.LOW_ACID
+                && s.placement().recipe().isEmpty()
+                && s.placement().family().equals("pieces");
         for (Ingredient i : s.placement().unlisted()) {
             Food food = i.food();
             if (ELSEWHERE.contains(food.kind())
                     || food.name().equals("coconut")
                     || food.name().equals("bacon")
+                    || plain && PackLiquid.isLiquid(food)
                     || acidified && FreshHerbGarlic.judges(food)) {
                 continue;
             }

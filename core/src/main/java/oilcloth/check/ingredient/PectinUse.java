@@ -23,7 +23,7 @@ public final class PectinUse implements Check {
     private static final Pattern SWAPPED = Pattern.compile(
             "(?i)\\b(liquid|powder(ed)?)( pectin)? (instead of|in place of|for) (the )?(powder(ed)?|liquid)\\b");
     private static final Pattern SUGAR_FIRST = Pattern.compile(
-            "(?i)\\b(fruit|berries|juice|peaches|apricots|plums|it|all)\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,60}\\b(then|stir in|add|whisk in)\\b[^.;\\n]{0,24}\\bpectin\\b|(?i)\\badd (the )?pectin (last|after the sugar)\\b|(?i)\\bpectin\\b[^.;\\n]{0,20}\\bafter (the )?sugar\\b");
+            "(?i)\\b(fruit|berries|juice|peaches|apricots|plums|it|all)\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,60}\\b(then|stir in|add|whisk in)\\b[^.;\\n]{0,24}\\bpectin\\b|(?i)\\b(boil|heat)\\w*\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}\\bthen\\b[^.;\\n]{0,30}\\bpectin\\b|(?i)\\bpectin (in )?(at the (very )?end|last)\\b|(?i)\\badd (the )?pectin (last|after the sugar)\\b|(?i)\\bpectin\\b[^.;\\n]{0,20}\\bafter (the )?sugar\\b");
     private static final Pattern PECTIN_FIRST = Pattern.compile(
             "(?i)\\bpectin\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,40}\\b(then|add|stir in)\\b[^.;\\n]{0,16}\\bsugar\\b|(?i)\\bpectin\\b[^.;\\n]{0,20}\\bbefore (the )?sugar\\b");
 

@@ -27,7 +27,7 @@ public final class Pasteurise implements Check {
             "quick-sweet");
 
     private static final Pattern PATTERN = Pattern.compile(
-            "(?i)\\b1(80|82|85)( ?(to|-|–) ?1?8?5)? ?(°|º|degrees|deg|f\\b)[^.;\\n]{0,60}\\b(30|thirty|half an hour)\\b|\\b(30|thirty) min[^.;\\n]{0,40}\\b1(80|82|85)\\b|\\bpasteuri[sz](e|ed|ing|ation)\\b");
+            "(?i)\\b1(80|82|85)( ?(to|-|–) ?1?8?5)? ?(°|º|degrees|deg|f\\b)[^.;\\n]{0,60}\\b(30|thirty|half an hour)\\b|\\b(30|thirty) min[^.;\\n]{0,40}\\b1(80|82|85)\\b|\\b(at|to) 1(80|82|85)\\b[^.;\\n]{0,30}\\b(30|thirty|half an hour)\\b|\\bpasteuri[sz](e|ed|ing|ation)\\b");
     private static final Pattern THERMOMETER = Pattern.compile("(?i)\\bthermometer\\b");
 
     @Override
