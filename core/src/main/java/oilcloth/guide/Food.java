@@ -34,7 +34,12 @@ public record Food(
             case "cucumber, pickling", "cucumber, slicing" -> "cucumber";
             case "zucchini", "summer squash, yellow" -> "summer squash";
             case "green bean", "wax bean" -> "snap bean";
-            case "tomato", "tomato, paste type", "tomato, cherry", "tomato, yellow", "tomatoes, canned" -> "tomato";
+            case "tomato",
+                    "tomato, paste type",
+                    "tomato, cherry",
+                    "tomato, yellow",
+                    "tomatoes, canned",
+                    "tomato juice" -> "tomato";
             case "cherry, sweet", "cherry, sour" -> "cherry";
             case "grape, concord", "grape, table" -> "grape";
             case "sugar, granulated", "sugar, brown" -> "sugar";

@@ -28,7 +28,7 @@ final class RecipeMatcher {
     private static final double VIOLATION = 0.12;
     private static final double NEARNESS = 0.06;
     /** Whoever calls it by the tested recipe's full name most likely made that. */
-    private static final double NAMED = 0.15;
+    private static final double NAMED = 0.25;
 
     private final GuideSnapshot guide;
     private final Recipe recipe;
@@ -122,7 +122,8 @@ final class RecipeMatcher {
     }
 
     private double form(TestedRecipe tested) {
-        if (forms.contains(tested.form())) {
+        boolean blend = tested.form().equals("juice");
+        if (forms.contains(tested.form()) && !(blend && read.size() == 1)) {
             return 1;
         }
         boolean vinegar = recipe.acids().stream()
@@ -145,7 +146,8 @@ final class RecipeMatcher {
             case "pepper-jelly", "herb-jelly" -> forms.contains("jelly") ? 0.9 : 0;
             case "spiced" -> vinegar ? 0.8 : 0;
             case "pieces" -> forms.stream().allMatch(PLAIN::contains) ? 0.85 : 0;
-            case "juice" -> forms.contains("juice") ? 1 : 0;
+                // a juice of one thing is the plain process; the blend has other vegetables
+            case "juice" -> forms.contains("juice") && read.size() > 1 ? 1 : 0;
             case "pasta-sauce" -> forms.contains("sauce") || forms.contains("milled") ? 0.75 : 0;
             case "tomato-sauce-spiced" -> forms.contains("sauce") ? 0.7 : 0;
             case "chili" -> forms.contains("soup") ? 0.5 : 0;

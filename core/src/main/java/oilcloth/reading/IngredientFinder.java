@@ -368,6 +368,7 @@ final class IngredientFinder {
         boolean leftover = part
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || amount.amount().unit().kind() == Unit.Kind.PACK && s.is(i - 1, "in")
+                || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon")
                 || s.low().contains("left")
                 || s.low().contains("makes")
                 || s.low().contains("yield")

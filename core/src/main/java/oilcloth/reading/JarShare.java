@@ -36,7 +36,10 @@ final class JarShare {
                 return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
             }
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
-            if (closes && s.is(k, "each") && k == to && NAMES_JARS.matcher(low).find()) {
+            if (closes
+                    && s.is(k, "each")
+                    && (k == to || k == to + 1 && s.is(to, "in"))
+                    && NAMES_JARS.matcher(low).find()) {
                 // "quarts, 2 Tbsp bottled lemon juice each"
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));
             }

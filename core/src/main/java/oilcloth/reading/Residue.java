@@ -18,6 +18,8 @@ final class Residue {
     private static final Set<String> COOKING = Set.of(
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
+    private static final Pattern HOT = Pattern.compile("\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees)\\b");
+
     private static final Pattern PER =
             Pattern.compile("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
@@ -46,7 +48,9 @@ final class Residue {
                             && s.is(i - 1, "and")
                             && s.token(i - 2).isNumber()
                             && COOKING.contains(s.token(i - 3).norm());
-            bears &= !cooking;
+            // "jars baked at 225": a temperature without its sign; "4 tsp to a gallon" of soaking water
+            boolean heat = s.is(i - 1, "at") && HOT.matcher(s.low()).find();
+            bears &= !cooking && !heat;
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;

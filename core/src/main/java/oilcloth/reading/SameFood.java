@@ -69,9 +69,10 @@ final class SameFood {
         if (known.food().equals(read.food()) || read.food().isAcidulant()) {
             return false;
         }
-        // "the berries" after cranberries, too
-        return Lexicon.head(known.range().of(text))
-                .endsWith(Lexicon.head(read.range().of(text)));
+        // "the berries" after cranberries, too; but tomato juice is not the lemon juice
+        return read.range().of(text).indexOf(' ') < 0
+                && Lexicon.head(known.range().of(text))
+                        .endsWith(Lexicon.head(read.range().of(text)));
     }
 
     private static Ingredient refined(Ingredient known, Ingredient read) {

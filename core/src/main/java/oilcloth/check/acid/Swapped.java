@@ -1,16 +1,21 @@
 package oilcloth.check.acid;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
+import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Food;
 import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
+import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Range;
 
 /** One acid in place of another. */
 public final class Swapped implements Check {
@@ -20,6 +25,10 @@ public final class Swapped implements Check {
             "Vinegar is the weaker acid: measure for measure it leaves the jar less sour than the tested juice.",
             "Guide 3");
 
+    private static final Pattern TOLD = Pattern.compile(
+            "(?i)\\bvinegar\\b[^.;\\n]{0,24}\\b(instead of|in place of|in lieu of|for) (the )?(bottled )?(lemon|lime)\\b"
+                    + "|(?i)\\b(no|out of|don'?t (like|care for|have)|instead of( the)?|in place of( the)?|had no) (bottled )?(lemon|lime)( juice)?\\b[^.;\\n]{0,40}\\bvinegar\\b");
+
     @Override
     public CheckInfo info() {
         return INFO;
@@ -27,6 +36,13 @@ public final class Swapped implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
+        Optional<Range> told = Said.anywhere(s.recipe(), TOLD);
+        if (s.kind() == FoodKind.ACIDIFIED && told.isPresent()) {
+            out.add(Finding.of(INFO.code(), "vinegar", Severity.DANGER, s.citePlaced(INFO))
+                    .at(told.get())
+                    .fix());
+            return;
+        }
         s.placement().recipe().ifPresent(tested -> {
             List<Ingredient> mine = s.recipe().acids().stream()
                     .filter(i -> i.perJar().isEmpty())
