@@ -12,6 +12,7 @@ import oilcloth.measure.Volume;
  * @param gramsPerCup grams in a US cup, prepared as the table says; empty when the table gives none
  * @param trimmedGrams grams of one trimmed piece (a pepper, a clove of garlic); empty when unknown
  * @param cupsEach cups that one medium piece gives; empty when unknown
+ * @param chemistry empty where the table does not say how it takes up acid
  */
 public record Food(
         String name,
@@ -19,7 +20,8 @@ public record Food(
         Acidity acidity,
         OptionalDouble gramsPerCup,
         OptionalDouble trimmedGrams,
-        OptionalDouble cupsEach) {
+        OptionalDouble cupsEach,
+        Optional<Chemistry> chemistry) {
 
     /** Grams of one clove or head of garlic, which the table gives in words. */
     private static final double GARLIC_HEAD_GRAMS = 45;

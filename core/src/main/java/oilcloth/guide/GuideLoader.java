@@ -78,7 +78,8 @@ final class GuideLoader {
                     r.parse("acidity_group", a -> Acidity.valueOf(a.toUpperCase(Locale.ROOT))),
                     r.optionalNumber("grams_per_cup"),
                     r.optionalNumber("unit_trimmed_g"),
-                    r.optionalNumber("cups_per_medium"));
+                    r.optionalNumber("cups_per_medium"),
+                    chemistry(r));
             foods.put(food.name(), food);
         }
         // Names written for reading canners' letters come first, so that "peppers" is not ground pepper.
@@ -98,6 +99,35 @@ final class GuideLoader {
             }
             Arrays.stream(r.get("aliases").split(";")).forEach(a -> lexicon.add(a, food));
         }
+    }
+
+    private static Optional<Chemistry> chemistry(Row r) {
+        Chemistry.Species species =
+                switch (r.get("acid_species")) {
+                    case "acetic" -> Chemistry.Species.ACETIC;
+                    case "citric" -> Chemistry.Species.CITRIC;
+                    case "ascorbic" -> Chemistry.Species.ASCORBIC;
+                    case "lactic" -> Chemistry.Species.LACTIC;
+                    case "alkalinity", "base" -> Chemistry.Species.BASE;
+                    default -> Chemistry.Species.NONE;
+                };
+        boolean buffers = !r.get("buf_low").isEmpty() && !r.get("ph_low").isEmpty();
+        if (!buffers && species == Chemistry.Species.NONE) {
+            return Optional.empty();
+        }
+        Chemistry.Buffer buffer = buffers
+                ? new Chemistry.Buffer(r.number("buf_low"), r.number("buf_mmol_per_kg_per_pH"), r.number("buf_high"))
+                : Chemistry.Buffer.NONE;
+        // the table gives mol or eq per litre (about a kilogram) or per gram
+        double perGram = r.get("acid_molar").isEmpty()
+                ? 0
+                : r.get("acid_unit").endsWith("/g") ? r.number("acid_molar") * 1000 : r.number("acid_molar");
+        return Optional.of(new Chemistry(
+                r.optionalNumber("ph_low").orElse(7),
+                r.optionalNumber("ph_high").orElse(7),
+                buffer,
+                Math.abs(perGram),
+                species));
     }
 
     private List<PlacingRule> loadPlacing() {
@@ -143,6 +173,8 @@ final class GuideLoader {
                             r.get("family"),
                             r.optionalNumber("brine_percent_min"),
                             r.number("low_acid_cups_per_cup_acid_max"),
+                            r.number("equivalent_percent_min"),
+                            r.number("hydrogen_mmol_per_kg_min"),
                             r.get("source")));
         }
         return limits;

@@ -1,5 +1,11 @@
 package oilcloth.check.acid;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import oilcloth.acidity.AcidSum;
+import oilcloth.acidity.Brine;
+import oilcloth.acidity.PhScreen;
 import oilcloth.check.Aspect;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
@@ -8,6 +14,7 @@ import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Acidity;
+import oilcloth.guide.FamilyLimit;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.CanningMethod;
 
@@ -18,6 +25,11 @@ public final class AcidScreen implements Check {
             "An acidified mixture without a tested relative",
             "No tested recipe vouches for these proportions, and arithmetic alone cannot.",
             "Guide 1");
+
+    /** A recipe that only misses by rounding does not miss. */
+    private static final double ROUNDING = 0.99;
+
+    private static final double MOST_SHOWN = 999;
 
     @Override
     public CheckInfo info() {
@@ -42,9 +54,48 @@ public final class AcidScreen implements Check {
         }
         boolean graver =
                 out.found().stream().anyMatch(f -> f.aspect() == Aspect.ACID && f.severity() == Severity.DANGER);
-        if (!graver) {
-            out.add(Finding.of(INFO.code(), "unmatched", Severity.CORRECT, s.cite(INFO.source()))
-                    .fix());
+        if (graver) {
+            return;
         }
+        AcidSum sum = AcidSum.of(s.recipe());
+        FamilyLimit limit = s.guide()
+                .limit(s.placement().family())
+                .or(() -> s.guide().limit("pickle"))
+                .orElseThrow();
+        Map<String, Double> missed = sum.known() ? missed(sum, Brine.of(s.recipe()), limit) : Map.of();
+        String variant =
+                !missed.isEmpty() ? "limits" : sum.known() && !PhScreen.of(sum).raisesFlag() ? "unmatched" : "screen";
+        Finding.Builder finding = Finding.of(INFO.code(), variant, Severity.CORRECT, s.cite(INFO.source()));
+        missed.forEach(finding::figure);
+        s.recipe().acids().forEach(i -> finding.at(i.range()));
+        out.add(finding.fix());
+    }
+
+    /** Stated figures on the wrong side of the family's weakest tested ones, each followed by that limit. */
+    private static Map<String, Double> missed(AcidSum sum, Optional<Brine> brine, FamilyLimit limit) {
+        Map<String, Double> missed = new LinkedHashMap<>();
+        if (sum.lowAcidCups() > 0 && sum.ratio() > limit.lowAcidCupsPerCupAcidMax()) {
+            missed.put("statedCupsPerCupAcid", round(Math.min(sum.ratio(), MOST_SHOWN)));
+            missed.put("familyCupsPerCupAcid", limit.lowAcidCupsPerCupAcidMax());
+        }
+        if (brine.isPresent()
+                && limit.brinePercentMin().isPresent()
+                && brine.get().percent() < limit.brinePercentMin().getAsDouble() * ROUNDING) {
+            missed.put("statedBrinePercent", round(brine.get().percent()));
+            missed.put("familyBrinePercent", limit.brinePercentMin().getAsDouble());
+        }
+        if (sum.equivalentPercent() < limit.equivalentPercentMin() * ROUNDING) {
+            missed.put("statedAcidPercent", round(sum.equivalentPercent()));
+            missed.put("familyAcidPercent", limit.equivalentPercentMin());
+        }
+        if (sum.hydrogenPerKg() < limit.hydrogenPerKgMin() * ROUNDING) {
+            missed.put("statedAcidPerKg", round(sum.hydrogenPerKg()));
+            missed.put("familyAcidPerKg", limit.hydrogenPerKgMin());
+        }
+        return missed;
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 100) / 100.0;
     }
 }
