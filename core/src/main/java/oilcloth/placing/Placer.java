@@ -88,7 +88,7 @@ public final class Placer {
         RecipeMatcher matcher = new RecipeMatcher(guide, recipe, produce, forms);
         for (TestedRecipe tested : guide.recipes()) {
             double score = matcher.score(tested);
-            if (score > 0.3) {
+            if (score > RecipeMatcher.WORTH_A_LOOK) {
                 scored.add(new Scored(score, ofRecipe(recipe, tested, score, method)));
             }
         }

@@ -1,7 +1,8 @@
 package oilcloth.placing;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -15,7 +16,6 @@ import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
-import oilcloth.measure.Volume;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
 
@@ -24,6 +24,9 @@ final class RecipeMatcher {
     private static final Set<String> SALSA_TOMATOES = Set.of("tomato, green", "tomatillo");
     /** Forms that still leave a recipe a plain pack of pieces. */
     private static final Set<String> PLAIN = Set.of("pieces", "crushed", "juice", "sauce", "milled");
+
+    /** Below this a recipe is no candidate, whatever its proportions. */
+    static final double WORTH_A_LOOK = 0.3;
 
     private static final double VIOLATION = 0.12;
     private static final double NEARNESS = 0.06;
@@ -64,31 +67,54 @@ final class RecipeMatcher {
         if (form == 0) {
             return 0;
         }
-        Map<TestedIngredient, Double> lines = producedLines(tested);
+        List<ProduceLine> lines = ProduceLine.of(tested);
         double all = 0;
         double covered = 0;
-        for (Map.Entry<TestedIngredient, Double> line : lines.entrySet()) {
-            double weight = Math.sqrt(line.getValue());
-            if (line.getKey().optional()) {
+        for (ProduceLine line : lines) {
+            if (line.ingredient().optional()) {
                 continue;
             }
+            double weight = Math.sqrt(line.cups());
             all += weight;
-            covered += read.keySet().stream().anyMatch(g -> stands(g, line.getKey(), tested)) ? weight : 0;
+            covered += standsFor(line.ingredient(), tested) ? weight : 0;
         }
         double mine = 0;
         double pure = 0;
         for (Map.Entry<String, Double> group : read.entrySet()) {
             double weight = Math.sqrt(group.getValue());
             mine += weight;
-            pure += lines.keySet().stream().anyMatch(l -> stands(group.getKey(), l, tested)) ? weight : 0;
+            pure += hasPlace(group.getKey(), lines, tested) ? weight : 0;
         }
         if (all == 0 || mine == 0 || covered == 0 || !sharesMain(lines, tested)) {
             return 0;
         }
-        return covered / all * Math.sqrt(pure / mine) * form * name(tested)
-                - VIOLATION * violations(tested)
+        double alike = covered / all * Math.sqrt(pure / mine) * form * name(tested);
+        if (alike < WORTH_A_LOOK) {
+            return alike;
+        }
+        Proportions proportions = Proportions.of(recipe, tested, guide);
+        return alike
+                - VIOLATION * violations(tested, proportions)
                 // among recipes of the same things the nearest in proportion
-                - NEARNESS * Proportions.of(recipe, tested, guide).distance();
+                - NEARNESS * proportions.distance();
+    }
+
+    private boolean standsFor(TestedIngredient line, TestedRecipe tested) {
+        for (String group : read.keySet()) {
+            if (stands(group, line, tested)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean hasPlace(String group, List<ProduceLine> lines, TestedRecipe tested) {
+        for (ProduceLine line : lines) {
+            if (stands(group, line.ingredient(), tested)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Jams and jellies of acid fruit go by the generic row of their pectin, not by one leaflet's fruit. */
@@ -96,19 +122,16 @@ final class RecipeMatcher {
         return (tested.form().equals("jam") || tested.form().equals("jelly"));
     }
 
-    private boolean sharesMain(Map<TestedIngredient, Double> lines, TestedRecipe tested) {
-        TestedIngredient main = lines.entrySet().stream()
-                .max(Map.Entry.comparingByValue())
-                .orElseThrow()
-                .getKey();
+    private boolean sharesMain(List<ProduceLine> lines, TestedRecipe tested) {
+        TestedIngredient main = Collections.max(lines, Comparator.comparingDouble(ProduceLine::cups))
+                .ingredient();
         boolean packedPepper = tested.isPacked() && main.foods().get(0).kind() == FoodClass.PEPPER;
         if (packedPepper
                 && foods.stream().filter(f -> f.kind() == FoodClass.PEPPER).noneMatch(f -> samePepper(f, main))) {
             return false;
         }
         String mine = read.keySet().iterator().next();
-        return read.keySet().stream().anyMatch(g -> stands(g, main, tested))
-                && lines.keySet().stream().anyMatch(l -> stands(mine, l, tested));
+        return standsFor(main, tested) && hasPlace(mine, lines, tested);
     }
 
     /** Under a brine a bell pepper and a banana pepper are different recipes; "peppers" alone may be either. */
@@ -195,9 +218,8 @@ final class RecipeMatcher {
         return factor;
     }
 
-    private int violations(TestedRecipe tested) {
+    private int violations(TestedRecipe tested, Proportions proportions) {
         int violations = unlisted(tested).size();
-        Proportions proportions = Proportions.of(recipe, tested, guide);
         violations += proportions.raised().size();
         Optional<Brine> brine = Brine.of(recipe);
         Optional<Brine> theirs = Brine.of(tested);
@@ -254,32 +276,19 @@ final class RecipeMatcher {
 
     /** Whether a food group may stand for a tested line: the same group, or a swap the tested recipe names. */
     static boolean stands(String group, TestedIngredient line, TestedRecipe tested) {
-        if (line.foods().stream().anyMatch(f -> f.group().equals(group))) {
-            return true;
+        boolean tomatoes = false;
+        boolean cucumbers = false;
+        for (Food food : line.foods()) {
+            String theirs = food.group();
+            if (theirs.equals(group)) {
+                return true;
+            }
+            tomatoes |= theirs.equals("tomato");
+            cucumbers |= theirs.equals("cucumber");
         }
-        boolean tomatoes = line.foods().stream().anyMatch(f -> f.group().equals("tomato"));
         if (tested.form().equals("salsa") && tomatoes && SALSA_TOMATOES.contains(group)) {
             return true;
         }
-        boolean cucumbers = line.foods().stream().anyMatch(f -> f.group().equals("cucumber"));
         return tested.id().equals("bread-and-butter-pickles") && cucumbers && group.equals("summer squash");
-    }
-
-    private static Map<TestedIngredient, Double> producedLines(TestedRecipe tested) {
-        Map<TestedIngredient, Double> lines = new LinkedHashMap<>();
-        for (TestedIngredient i : tested.ingredients()) {
-            boolean produce = i.role().equals("vegetable")
-                    || i.role().equals("fruit")
-                    || i.foods().stream().anyMatch(f -> f.kind() == FoodClass.MEAT);
-            if (produce && !i.foods().isEmpty() && Produce.isSolid(i.foods().get(0))) {
-                Food food = i.foods().get(0);
-                double cups = i.amount()
-                        .flatMap(a -> food.volume(a, a.middle()))
-                        .map(Volume::cups)
-                        .orElse(1.0);
-                lines.put(i, Math.max(cups, 0.02));
-            }
-        }
-        return lines;
     }
 }

@@ -33,36 +33,34 @@ final class AcidWords {
     /** The food as the sentence around it makes it: bottled or fresh, bought or homemade. */
     static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount) {
         boolean whole = food.name().equals("lemon") || food.name().equals("lime");
-        if (whole && BOTTLED.matcher(s.low()).find() && !denied(s)) {
+        if (whole && s.has(BOTTLED) && !denied(s)) {
             return guide.food(food.name() + " juice, bottled");
         }
         if (whole
-                && amount.map(a -> a.unit() == Unit.EACH
-                                || a.unit().kind() == Unit.Kind.VOLUME
-                                        && FRESH.matcher(s.low()).find())
+                && amount.map(a -> a.unit() == Unit.EACH || a.unit().kind() == Unit.Kind.VOLUME && s.has(FRESH))
                         .orElse(true)) {
             // "3 lemons", "2 Tbsp fresh lemon" are as much juice as they give, and it is fresh
             return guide.food(food.name() + " juice, fresh");
         }
         if (food.name().endsWith("kind unsaid")) {
             String fruit = food.name().startsWith("lime") ? "lime" : "lemon";
-            boolean bottled = BOTTLED.matcher(s.low()).find();
+            boolean bottled = s.has(BOTTLED);
             boolean denied = denied(s);
             if (bottled && !denied) {
                 return guide.food(fruit + " juice, bottled");
             }
-            if (FRESH.matcher(s.low()).find() || bottled) {
+            if (s.has(FRESH) || bottled) {
                 return guide.food(fruit + " juice, fresh");
             }
         }
-        if (food.isVinegar() && HOMEMADE.matcher(s.low()).find()) {
+        if (food.isVinegar() && s.has(HOMEMADE)) {
             return guide.food("vinegar, homemade");
         }
         return food;
     }
 
     private static boolean denied(Sentence s) {
-        return NOT_BOTTLED.matcher(s.low()).find() || SQUEEZED.matcher(s.low()).find();
+        return s.has(NOT_BOTTLED) || s.has(SQUEEZED);
     }
 
     /** The acetic acid the sentence states for a vinegar, %. */

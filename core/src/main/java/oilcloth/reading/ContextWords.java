@@ -32,10 +32,7 @@ final class ContextWords {
             return guide.food("winter squash");
         }
         boolean soaks = food.name().startsWith("lime juice") || food.name().equals("lime");
-        if (soaks
-                && amount.isEmpty()
-                && LIME.matcher(s.whole()).find()
-                && !JUICE.matcher(s.low()).find()) {
+        if (soaks && amount.isEmpty() && LIME.matcher(s.whole()).find() && !s.has(JUICE)) {
             return guide.food("pickling lime");
         }
         // "2 lb peeled cloves" is no spice

@@ -248,7 +248,7 @@ final class Durations {
         Range words = s.span(i, d.next());
         if (d.most() <= LONGEST_STERILISING
                 && STERILISE.matcher(clause(s, i)).find()
-                && !FILLED_JARS.matcher(s.low()).find()
+                && !s.has(FILLED_JARS)
                 && !draft.inCanner
                 && !namesProcess(s)
                 && !CANNER_NEXT.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
@@ -387,10 +387,7 @@ final class Durations {
                 || s.is(from - 1, "in");
         boolean ends =
                 to >= s.size() || s.is(to, ",") || s.is(to, ".") || s.is(to, ";") || s.is(to, ")") || s.is(to, "at");
-        return opens
-                && ends
-                && (JARS.matcher(s.low()).find()
-                        || CANNER_WORDS.matcher(s.low()).find());
+        return opens && ends && (s.has(JARS) || s.has(CANNER_WORDS));
     }
 
     private static boolean opensClause(Sentence s, int from) {

@@ -234,12 +234,12 @@ final class FigureFacts {
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()
                 || s.is(unit + 1, "for") && s.is(unit - 2, "at")
-                || (PRESSURE_NEAR.matcher(s.low()).find()
+                || (s.has(PRESSURE_NEAR)
                         && (s.around(unit, 4, 0).contains("min")
                                 || s.around(unit, 3, 0).contains("at ")
                                 || s.around(unit, 3, 0).contains("@ ")
                                 || s.around(unit, 3, 0).contains(", "))
-                        && !Vocabulary.ADD.matcher(s.low()).find());
+                        && !s.has(Vocabulary.ADD));
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
@@ -260,11 +260,11 @@ final class FigureFacts {
                                 || after.startsWith(" and")
                                 || after.startsWith(" at")));
         // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
-        near |= (!s.isItem() || FILLS.matcher(s.low()).find())
+        near |= (!s.isItem() || s.has(FILLS))
                 && f.high() <= MOST_BARE_INCHES
                 && ENDS_CLAUSE.matcher(after).find()
                 && BARE_CLAUSE.matcher(clauseBefore).matches()
-                && (FILLS.matcher(s.low()).find()
+                && (s.has(FILLS)
                         || draft.filled
                         || isAlone(s, from, to) && !draft.facts.jars().isEmpty());
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
@@ -296,7 +296,7 @@ final class FigureFacts {
     private static int altitude(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
-        boolean said = ALTITUDE.matcher(s.low()).find();
+        boolean said = s.has(ALTITUDE);
         // "at 90 ft", "0 ft", or a sentence of its own: "33 ft."
         boolean around = feet
                 && f.low() >= LOWEST_SAID_FEET
@@ -318,10 +318,7 @@ final class FigureFacts {
 
     /** "elevation 5200", "altitude: 6,500", "we're at 7000 here". */
     private static int bareAltitude(Sentence s, Draft draft, int i, Numbers.Figure f) {
-        if (ALTITUDE.matcher(s.low()).find()
-                && f.low() >= LOWEST_SAID_FEET
-                && f.low() <= 14_000
-                && f.low() == Math.rint(f.low())) {
+        if (s.has(ALTITUDE) && f.low() >= LOWEST_SAID_FEET && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
             String before = s.around(i, 4, 0);
             // "we're at 5" is no altitude; "altitude 120" is
             boolean named = before.contains("elev") || before.contains("alt");

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
@@ -14,6 +13,7 @@ import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cues;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 
@@ -49,8 +49,7 @@ final class IngredientFinder {
 
     void read(Sentence s, Draft draft) {
         claimPhrases(s);
-        boolean serving = Vocabulary.SERVING.matcher(s.low()).find()
-                || ASKING.matcher(s.low()).find();
+        boolean serving = s.has(Vocabulary.SERVING) || s.has(ASKING);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;
@@ -83,21 +82,20 @@ final class IngredientFinder {
     }
 
     private static void claimPhrases(Sentence s) {
-        Matcher m = Vocabulary.NO_INGREDIENT.matcher(s.low());
         int token = 0;
-        while (m.find()) {
-            int from = s.range().start() + m.start();
-            int to = s.range().start() + m.end();
-            while (token < s.size() && s.token(token).range().end() <= from) {
+        Optional<Range> phrase = Cues.find(Vocabulary.NO_INGREDIENT, s.searched(), 0);
+        while (phrase.isPresent()) {
+            Range words = phrase.get().shift(s.range().start());
+            while (token < s.size() && s.token(token).range().end() <= words.start()) {
                 token++;
             }
-            int end = token;
-            while (end < s.size() && s.token(end).range().start() < to) {
-                if (!s.token(end).isNumber()) {
-                    s.claim(end, end + 1);
+            for (int k = token; k < s.size() && s.token(k).range().start() < words.end(); k++) {
+                if (!s.token(k).isNumber()) {
+                    s.claim(k, k + 1);
                 }
-                end++;
             }
+            phrase = Cues.find(
+                    Vocabulary.NO_INGREDIENT, s.searched(), phrase.get().end());
         }
     }
 
@@ -342,9 +340,7 @@ final class IngredientFinder {
     private static int unknown(Sentence s, Draft draft, int i, Amounts.Found amount) {
         Unit.Kind kind = amount.amount().unit().kind();
         boolean measured = amount.unitSaid() && (kind == Unit.Kind.VOLUME || kind == Unit.Kind.MASS)
-                || (amount.unitSaid()
-                        && kind == Unit.Kind.PACK
-                        && (s.isItem() || Vocabulary.ADD.matcher(s.low()).find()));
+                || (amount.unitSaid() && kind == Unit.Kind.PACK && (s.isItem() || s.has(Vocabulary.ADD)));
         if (!measured) {
             return i;
         }
@@ -373,8 +369,7 @@ final class IngredientFinder {
                 || s.low().contains("makes")
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
-                || HAVING.matcher(s.low()).find()
-                        && !Vocabulary.ADD.matcher(s.low()).find();
+                || s.has(HAVING) && !s.has(Vocabulary.ADD);
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
         return end;
     }
@@ -496,7 +491,7 @@ final class IngredientFinder {
                 amount,
                 amount.isPresent() ? perJar : Optional.empty(),
                 aside,
-                OPTIONAL.matcher(s.low()).find(),
+                s.has(OPTIONAL),
                 AcidWords.strength(s, food));
         SameFood.merge(s, draft, read);
     }
@@ -509,7 +504,7 @@ final class IngredientFinder {
 
     /** Where an acid goes: its own clause of a run-on text, unless the sentence is about browning. */
     private static String setting(Sentence s, int at) {
-        if (BROWNING.matcher(s.low()).find()) {
+        if (s.has(BROWNING)) {
             return s.low();
         }
         int offset = s.token(at).range().start() - s.range().start();

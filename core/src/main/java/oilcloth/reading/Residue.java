@@ -38,8 +38,7 @@ final class Residue {
                     && !s.low().contains("juice")
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
-            boolean bears =
-                    !shares && (s.isItem() || KITCHEN_SENTENCE.matcher(s.low()).find());
+            boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE));
             // "simmer 5, through the mill": minutes on the stove; "25 lb total" only adds up
             boolean cooking = COOKING.contains(i > 0 ? s.token(i - 1).norm() : "")
                     || s.is(i - 1, "another") && s.low().contains("boil")
@@ -49,7 +48,7 @@ final class Residue {
                             && s.token(i - 2).isNumber()
                             && COOKING.contains(s.token(i - 3).norm());
             // "jars baked at 225": a temperature without its sign; "4 tsp to a gallon" of soaking water
-            boolean heat = s.is(i - 1, "at") && HOT.matcher(s.low()).find();
+            boolean heat = s.is(i - 1, "at") && s.has(HOT);
             bears &= !cooking && !heat;
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {

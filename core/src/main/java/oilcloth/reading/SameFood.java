@@ -48,7 +48,7 @@ final class SameFood {
             }
             boolean repeats = read.amount().isEmpty()
                     || (!s.isItem() && sameAmount(known, read))
-                    || (known.amount().isPresent() && REFERENCE.matcher(s.low()).find());
+                    || (known.amount().isPresent() && s.has(REFERENCE));
             if (repeats) {
                 draft.ingredients.set(i, refined(known, read));
                 return;

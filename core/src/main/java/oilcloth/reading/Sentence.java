@@ -1,10 +1,12 @@
 package oilcloth.reading;
 
 import java.util.BitSet;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.text.Cues;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 import oilcloth.text.Tokens;
@@ -18,12 +20,19 @@ final class Sentence {
                     + "|\\b(without|instead of|rather than|in place of|avoid|forgot|forgot to|free of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
                     + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b)(?:(?!\\b(so|but|because)\\b)[^,;.:]){0,32}$");
 
+    /** How far before a word its negation may stand. */
+    private static final int REACH = 48;
+
     private final String text;
     private final Range range;
     private final List<Token> tokens;
     private final BitSet claimed = new BitSet();
     private final String low;
     private final boolean item;
+    private final boolean mayNegate;
+    private final Cues.Searched searched;
+    /** Answers already given: many readers ask the same of a sentence, once for each of its figures. */
+    private final Map<Pattern, Boolean> known = new IdentityHashMap<>();
 
     /** @param item whether it stands in a list, where a bare name is an ingredient */
     Sentence(String text, Range range, boolean item) {
@@ -32,6 +41,8 @@ final class Sentence {
         this.tokens = Tokens.of(text, range);
         this.low = lower(text, range);
         this.item = item;
+        this.searched = new Cues.Searched(low);
+        this.mayNegate = Cues.mayMatch(NEGATION, searched);
     }
 
     /** Lower case, sign for sign, so that offsets stay true. */
@@ -64,6 +75,10 @@ final class Sentence {
         return low;
     }
 
+    Cues.Searched searched() {
+        return searched;
+    }
+
     boolean isItem() {
         return item;
     }
@@ -86,28 +101,29 @@ final class Sentence {
     }
 
     boolean has(Pattern pattern) {
-        return pattern.matcher(low).find();
+        return known.computeIfAbsent(pattern, p -> Cues.find(p, searched, 0).isPresent());
     }
 
     /** The first match that no negation stands before in its clause. */
     Optional<Range> find(Pattern pattern) {
-        Matcher m = pattern.matcher(low);
-        while (m.find()) {
-            if (!negatedAt(m.start())) {
-                return Optional.of(new Range(range.start() + m.start(), range.start() + m.end()));
-            }
+        Optional<Range> found = Cues.find(pattern, searched, 0);
+        while (found.isPresent() && negatedAt(found.get().start())) {
+            int next = Math.max(found.get().end(), found.get().start() + 1);
+            found = next > low.length() ? Optional.empty() : Cues.find(pattern, searched, next);
         }
-        return Optional.empty();
+        return found.map(r -> r.shift(range.start()));
     }
 
     /** The first match, negated or not. */
     Optional<Range> findAny(Pattern pattern) {
-        Matcher m = pattern.matcher(low);
-        return m.find() ? Optional.of(new Range(range.start() + m.start(), range.start() + m.end())) : Optional.empty();
+        return Cues.find(pattern, searched, 0).map(r -> r.shift(range.start()));
     }
 
     boolean negatedAt(int offsetInSentence) {
-        int from = Math.max(0, offsetInSentence - 48);
+        if (!mayNegate) {
+            return false;
+        }
+        int from = Math.max(0, offsetInSentence - REACH);
         return NEGATION.matcher(low.substring(from, offsetInSentence)).find();
     }
 

@@ -21,6 +21,11 @@ public record Range(int start, int end) implements Comparable<Range> {
         return start <= other.start && other.end <= end;
     }
 
+    /** The same range in a text that begins {@code by} characters earlier. */
+    public Range shift(int by) {
+        return new Range(start + by, end + by);
+    }
+
     /** The smallest range that covers both. */
     public Range to(Range other) {
         return new Range(Math.min(start, other.start), Math.max(end, other.end));
