@@ -10,6 +10,7 @@ import oilcloth.check.Finding;
 import oilcloth.check.Message;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Context;
 
 /**
@@ -35,18 +36,35 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
         }
     }
 
+    /** Food that has stood warm, and how long, counts against what may still be saved. */
+    private static final Duration WARM_LIMIT = Duration.ofHours(2);
+
+    /** What is in the jar is wrong; heat cannot mend it. */
     private static final Set<String> COMPOSITION = Set.of(
             "acid.brine-weak",
+            "acid.brine-stretched",
+            "acid.by-taste",
+            "acid.ferment-unproven",
+            "acid.low-acid-jelly",
+            "acid.produce",
+            "acid.screen",
+            "acid.swapped",
             "acid.vinegar-ratio",
-            "ingredient.thickener",
-            "ingredient.fat",
-            "ingredient.dairy-egg-starch",
-            "ingredient.low-acid-raised",
-            "ingredient.added",
             "acid.vinegar-strength",
-            "acid.screen");
+            "ingredient.added",
+            "ingredient.dairy-egg-starch",
+            "ingredient.fat",
+            "ingredient.lime",
+            "ingredient.low-acid-raised",
+            "ingredient.substitution",
+            "ingredient.thickener",
+            "ingredient.unmeasured",
+            "pack.dense");
+
     private static final Set<String> WRONG_METHOD = Set.of("method.low-acid-boiling", "method.no-process");
-    private static final Set<String> WARM = Set.of("ingredient.held-warm");
+    private static final Set<String> POISON = Set.of(
+            "ingredient.held-warm", "ingredient.oil-infusion", "ingredient.raw-toxic", "ingredient.wild-mushroom");
+    private static final Set<String> UNSEALED = Set.of("after.unsealed");
     private static final Set<String> UNPROCESSED = Set.of(
             "method.open-kettle",
             "method.oven",
@@ -78,11 +96,19 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
                             ? advice(Advice.DISCARD, Optional.empty(), "jars.opened-grave")
                             : advice(Advice.INSPECT, Optional.empty(), "jars.opened-acid"));
         }
-        return Optional.of(fresh ? withinDay(findings, grave, trouble, deadline) : afterDay(grave));
+        boolean lowAcid = s.kind() == FoodKind.LOW_ACID;
+        boolean warm = s.context()
+                .jarsOut()
+                .map(t -> Duration.between(t, s.context().now()).compareTo(WARM_LIMIT) > 0)
+                .orElse(true);
+        return Optional.of(
+                fresh ? withinDay(findings, grave, lowAcid && warm, trouble, deadline) : afterDay(findings, grave));
     }
 
-    private static JarAdvice withinDay(List<Finding> findings, boolean grave, boolean trouble, Optional<Instant> by) {
-        if (has(findings, WARM) || (grave && has(findings, UNPROCESSED))) {
+    /** The rows of the table, the worst first. @param warm low-acid food that left the canner over two hours ago */
+    private static JarAdvice withinDay(
+            List<Finding> findings, boolean grave, boolean warm, boolean trouble, Optional<Instant> by) {
+        if (has(findings, POISON) || warm && (has(findings, UNPROCESSED) || has(findings, COMPOSITION))) {
             return advice(Advice.DISCARD, Optional.empty(), "jars.discard-toxin");
         }
         if (!trouble) {
@@ -91,15 +117,14 @@ public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
         if (has(findings, COMPOSITION)) {
             return advice(Advice.REFRIGERATE, by, "jars.composition");
         }
-        boolean noMethod = has(findings, WRONG_METHOD);
-        if (noMethod) {
+        if (has(findings, WRONG_METHOD)) {
             return advice(Advice.REFRIGERATE, by, "jars.low-acid-boiled");
         }
         return advice(Advice.REPROCESS, by, grave ? "jars.reprocess-grave" : "jars.reprocess-acid");
     }
 
-    private static JarAdvice afterDay(boolean grave) {
-        return grave
+    private static JarAdvice afterDay(List<Finding> findings, boolean grave) {
+        return grave || has(findings, UNSEALED) || has(findings, POISON)
                 ? advice(Advice.DISCARD, Optional.empty(), "jars.discard")
                 : advice(Advice.INSPECT, Optional.empty(), "jars.inspect");
     }

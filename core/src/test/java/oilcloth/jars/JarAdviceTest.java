@@ -67,6 +67,32 @@ class JarAdviceTest {
     }
 
     @Test
+    void whatStoodWarmIsThrownOut() {
+        String noodles =
+                "Chicken soup\n\n2 lb chicken\n1 lb carrots\n1 cup noodles\n\nHalf solids, half broth, quarts, 1 inch. "
+                        + "Boil the jars 90 minutes in a water bath.";
+        assertThat(advice(noodles, 20))
+                .as("low-acid, wrong in itself, 20 hours warm")
+                .isEqualTo(Advice.DISCARD);
+        assertThat(advice(noodles, 1)).as("an hour ago").isEqualTo(Advice.REFRIGERATE);
+        assertThat(advice(
+                        "Peaches\n\nHot pack, pints, 1/2 inch, 20 minutes boiling water bath. Two never sealed but I "
+                                + "kept them in the pantry for weeks.",
+                        200))
+                .as("unsealed on the shelf")
+                .isEqualTo(Advice.DISCARD);
+        assertThat(advice(
+                        "We picked morels, half pints, 1 inch. 45 minutes at 11 psi, dial gauge, vented 10 minutes.",
+                        3))
+                .isEqualTo(Advice.DISCARD);
+        assertThat(advice(
+                        "Crushed tomatoes\n\nCrushed, boiled 5 minutes, quarts, 1/2 inch. 45 minutes boiling water bath.",
+                        5))
+                .as("tomatoes without acid: reopen, acidify, reheat")
+                .isEqualTo(Advice.REPROCESS);
+    }
+
+    @Test
     void openQuestionsKeepJarsCold() {
         Review asked = ENGINE.review(
                 String.format(PEARS, 25),
