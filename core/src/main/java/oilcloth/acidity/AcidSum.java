@@ -6,6 +6,7 @@ import java.util.Optional;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Chemistry;
 import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Amount;
@@ -69,6 +70,10 @@ public record AcidSum(List<Part> parts, double acidCups, double lowAcidCups, boo
         private boolean known = true;
 
         void add(Food food, Optional<Volume> least, Optional<Volume> most, double strength) {
+            if (food.kind() == FoodClass.FIRMING) {
+                // lime and alum are rinsed out, or too little to count
+                return;
+            }
             boolean bears = food.kind().isProduce() || food.isAcidulant();
             if (least.isEmpty() || most.isEmpty()) {
                 known &= !bears;

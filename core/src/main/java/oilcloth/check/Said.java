@@ -15,8 +15,18 @@ public final class Said {
 
     /** The first place the pattern matches, with its range in the text. */
     public static Optional<Range> anywhere(Recipe recipe, Pattern pattern) {
-        Matcher m = pattern.matcher(recipe.text());
+        Matcher m = matcher(recipe, pattern);
         return m.find() ? Optional.of(new Range(m.start(), m.end())) : Optional.empty();
+    }
+
+    /** Over the words of the recipe; where it is one of several in a letter, the others are blank before it. */
+    public static Matcher matcher(Recipe recipe, Pattern pattern) {
+        String text = recipe.text();
+        int from = 0;
+        while (from < text.length() && text.charAt(from) <= ' ') {
+            from++;
+        }
+        return pattern.matcher(text).region(from, text.length());
     }
 
     /** Whether the title says it, or the first words of a text without one. */

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Locale;
 import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
@@ -69,10 +70,12 @@ final class SameFood {
         if (known.food().equals(read.food()) || read.food().isAcidulant()) {
             return false;
         }
-        // "the berries" after cranberries, too; but tomato juice is not the lemon juice
-        return read.range().of(text).indexOf(' ') < 0
-                && Lexicon.head(known.range().of(text))
-                        .endsWith(Lexicon.head(read.range().of(text)));
+        // "the berries" after cranberries, "red pepper" after ground red pepper; but tomato juice is not the lemon
+        // juice
+        String before = known.range().of(text).toLowerCase(Locale.ROOT);
+        String again = read.range().of(text).toLowerCase(Locale.ROOT);
+        return (again.indexOf(' ') < 0 || before.contains(again))
+                && Lexicon.head(before).endsWith(Lexicon.head(again));
     }
 
     private static Ingredient refined(Ingredient known, Ingredient read) {

@@ -173,11 +173,15 @@ final class StepWords {
     /** "carrots, beaten till fluffy, …": a short clause of the same sentence, unless it speaks of jars or canner. */
     private static boolean isAboutFood(Sentence s, int at) {
         int from = at;
-        while (from > 0 && !CLAUSE_END.contains(s.token(from - 1).norm())) {
+        while (from > 0
+                && at - from < LONGEST_CLAUSE
+                && !CLAUSE_END.contains(s.token(from - 1).norm())) {
             from--;
         }
         int to = at;
-        while (to < s.size() && !CLAUSE_END.contains(s.token(to).norm())) {
+        while (to < s.size()
+                && to - at < LONGEST_CLAUSE
+                && !CLAUSE_END.contains(s.token(to).norm())) {
             to++;
         }
         for (int i = from; i < to; i++) {
@@ -188,6 +192,9 @@ final class StepWords {
         return to - from <= SHORT_CLAUSE;
     }
 
+    /** Words; so that a text without a comma takes no longer. */
+    private static final int LONGEST_CLAUSE = 30;
+
     private static final int SHORT_CLAUSE = 9;
     private static final Set<String> NOT_FOOD = words(
             "i we jar jars lid lids canner canned gauge pressure process processed weight ring rings band bands rim rims elevation altitude live lives town county kitchen stove book recipe she he they");
@@ -196,7 +203,10 @@ final class StepWords {
     private boolean clauseNamesFood(Sentence s, int at) {
         for (int step : new int[] {-1, 1}) {
             for (int i = at + step;
-                    i >= 0 && i < s.size() && !CLAUSE_END.contains(s.token(i).norm());
+                    i >= 0
+                            && i < s.size()
+                            && Math.abs(i - at) < LONGEST_CLAUSE
+                            && !CLAUSE_END.contains(s.token(i).norm());
                     i += step) {
                 if (FOOD_PRONOUNS.contains(s.token(i).norm()) || produce(s, i)) {
                     return true;

@@ -3,10 +3,6 @@ package oilcloth.check;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -42,30 +38,8 @@ class RegistryTest {
         }
     }
 
-    /** One example file a check: recipes after {@code --- wrong} or {@code --- right}, each with its altitude. */
-    private record Example(boolean wrong, int altitude, String text) {}
-
-    private static List<Example> examples(String code) throws IOException {
-        try (InputStream in = RegistryTest.class.getResourceAsStream("/examples/" + code + ".txt")) {
-            assertThat(in).as("examples of " + code).isNotNull();
-            List<Example> examples = new ArrayList<>();
-            for (String part : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^--- ")) {
-                if (!part.isBlank()) {
-                    String head = part.substring(0, part.indexOf('\n')).strip();
-                    String[] words = head.split(" ");
-                    int altitude = words.length > 1 ? Integer.parseInt(words[1]) : 500;
-                    examples.add(
-                            new Example(words[0].equals("wrong"), altitude, part.substring(part.indexOf('\n') + 1)));
-                }
-            }
-            return examples;
-        }
-    }
-
     private static Review review(Example example) {
-        return ENGINE.review(
-                example.text(),
-                Context.planning(example.altitude() < -1_000 ? null : Altitude.ofFeet(example.altitude())));
+        return ENGINE.review(example.text(), Context.planning(example.altitude().orElse(null)));
     }
 
     @TestFactory
@@ -74,7 +48,7 @@ class RegistryTest {
                 .filter(c -> GUIDE.practices().stream()
                         .noneMatch(p -> p.code().equals(c.info().code())))
                 .map(c -> DynamicTest.dynamicTest(c.info().code(), () -> {
-                    List<Example> examples = examples(c.info().code());
+                    List<Example> examples = Example.of(c.info().code());
                     assertThat(examples).anyMatch(Example::wrong).anyMatch(e -> !e.wrong());
                     for (Example example : examples) {
                         Review review = review(example);
@@ -97,7 +71,7 @@ class RegistryTest {
                 .filter(c -> GUIDE.practices().stream()
                         .noneMatch(p -> p.code().equals(c.info().code())))
                 .map(c -> DynamicTest.dynamicTest(c.info().code(), () -> {
-                    for (Example example : examples(c.info().code())) {
+                    for (Example example : Example.of(c.info().code())) {
                         Review before = review(example);
                         for (Finding f : before.findings()) {
                             if (!f.code().equals(c.info().code())

@@ -31,7 +31,7 @@ class CuesTest {
                 "x{0,3}lids; the lids; true",
                 "(?<!not )sealed; sealed; true",
                 "[abc]oil; the oil; true",
-                "(?:hot|cold) pack; raw pack; false",
+                "(?:hot|cold) pack; hot jar; false",
                 "a|.; anything; true",
                 "re-?us(e|ed) lids; reuse lids; true",
                 "(in|on) (the )?sun; on the sun; true",

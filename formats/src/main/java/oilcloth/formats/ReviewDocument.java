@@ -28,6 +28,7 @@ public record ReviewDocument(
         StatedDoc stated,
         List<SaidDoc> said,
         SheetDoc sheet,
+        AcidMapDoc acidMap,
         List<ReviewDocument> parts) {
 
     /** Where it stands; process and recipe are null when nothing tested matches. */
@@ -126,6 +127,12 @@ public record ReviewDocument(
     /** The recipe beside its tested relative; {@code scale} tested batches. */
     public record SheetDoc(
             String recipe, String name, double scale, List<SheetLineDoc> lines, List<String> variations) {}
+
+    /** The tested recipes of its family by what their acid carries and how strong it is; null where there is no such map. */
+    public record AcidMapDoc(String family, boolean brine, List<DotDoc> tested, DotDoc mine) {}
+
+    /** A recipe on the map. @param ratio cups of low-acid solids to a cup of acid */
+    public record DotDoc(String id, String name, double ratio, double percent) {}
 
     /**
      * A line of it.

@@ -11,15 +11,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import oilcloth.acidity.AcidMap;
 import oilcloth.check.Aspect;
 import oilcloth.check.Cited;
 import oilcloth.check.Finding;
 import oilcloth.check.Messages;
 import oilcloth.check.Severity;
+import oilcloth.formats.ReviewDocument.AcidMapDoc;
 import oilcloth.formats.ReviewDocument.AlternativeDoc;
 import oilcloth.formats.ReviewDocument.AnswerDoc;
 import oilcloth.formats.ReviewDocument.AspectDoc;
 import oilcloth.formats.ReviewDocument.CorrectionDoc;
+import oilcloth.formats.ReviewDocument.DotDoc;
 import oilcloth.formats.ReviewDocument.EditDoc;
 import oilcloth.formats.ReviewDocument.EvidenceDoc;
 import oilcloth.formats.ReviewDocument.FindingDoc;
@@ -40,6 +43,7 @@ import oilcloth.guide.Process;
 import oilcloth.guide.Source;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Minutes;
+import oilcloth.placing.FoodKind;
 import oilcloth.placing.Likeness;
 import oilcloth.placing.Placement;
 import oilcloth.placing.RelativeSheet;
@@ -86,7 +90,10 @@ public final class ReviewDocuments {
                 review.questions().stream().map(q -> question(q, text)).toList(),
                 review.recipe().unread().stream()
                         .map(u -> new UnreadDoc(
-                                u.range().start(), u.range().end(), u.range().of(text), u.bears()))
+                                u.range().start(),
+                                u.range().end(),
+                                u.range().of(text),
+                                u.bears() || u.form() && review.subject().kind() == FoodKind.LOW_ACID))
                         .toList(),
                 review.jars()
                         .map(j -> new JarsDoc(
@@ -103,7 +110,22 @@ public final class ReviewDocuments {
                         .recipe()
                         .map(t -> sheet(RelativeSheet.of(review.recipe(), t, review.guide()), text))
                         .orElse(null),
+                AcidMap.of(review.recipe(), review.placement().family(), review.guide())
+                        .map(ReviewDocuments::acidMap)
+                        .orElse(null),
                 review.parts().stream().map(p -> of(p, file)).toList());
+    }
+
+    private static AcidMapDoc acidMap(AcidMap map) {
+        return new AcidMapDoc(
+                map.family(),
+                map.brine(),
+                map.tested().stream().map(ReviewDocuments::dot).toList(),
+                dot(map.mine()));
+    }
+
+    private static DotDoc dot(AcidMap.Dot d) {
+        return new DotDoc(d.id(), d.name(), Math.round(d.ratio() * 100) / 100.0, Math.round(d.percent() * 100) / 100.0);
     }
 
     private static SaidDoc said(Assertion a, Review review) {

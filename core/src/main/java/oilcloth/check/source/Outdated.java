@@ -48,7 +48,7 @@ public final class Outdated implements Check {
     public void look(Subject s, Findings out) {
         OptionalInt year = OptionalInt.empty();
         Optional<Range> at = Optional.empty();
-        Matcher m = YEAR.matcher(s.recipe().text());
+        Matcher m = Said.matcher(s.recipe(), YEAR);
         while (m.find()) {
             int said = Integer.parseInt(m.group("year"));
             if (said <= LAST_OLD && (year.isEmpty() || said < year.getAsInt())) {
