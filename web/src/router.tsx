@@ -49,6 +49,10 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: 'checks',
+            lazy: async () => ({ Component: (await import('./features/catalogue/Checks')).Checks }),
+          },
+          {
             path: 'own',
             lazy: async () => ({ Component: (await import('./features/own/OwnLibrary')).OwnLibrary }),
           },

@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/{id}/reply/composed": {
         parameters: {
             query?: never;
@@ -633,6 +649,12 @@ export interface components {
             /** Format: date-time */
             jarsOutAt: string | null;
         };
+        AcidMapDoc: {
+            family: string;
+            brine: boolean;
+            tested: components["schemas"]["DotDoc"][];
+            mine: components["schemas"]["DotDoc"];
+        };
         AlternativeDoc: {
             process: string;
             title: string;
@@ -682,6 +704,14 @@ export interface components {
         CorrectionDoc: {
             text: string;
             edits: components["schemas"]["EditDoc"][];
+        };
+        DotDoc: {
+            id: string;
+            name: string;
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            percent: number;
         };
         EditDoc: {
             kind: string;
@@ -787,6 +817,7 @@ export interface components {
             stated: components["schemas"]["StatedDoc"];
             said: components["schemas"]["SaidDoc"][];
             sheet: components["schemas"]["SheetDoc"] | null;
+            acidMap: components["schemas"]["AcidMapDoc"];
             parts: components["schemas"]["ReviewDocument"][];
         };
         RungDoc: {
@@ -1236,6 +1267,16 @@ export interface components {
             unit: string;
             meaning: string;
             source: string;
+        };
+        Entry: {
+            code: string;
+            aspect: string;
+            severities: string[];
+            summary: string;
+            why: string;
+            source: string;
+            wrong: string;
+            right: string;
         };
         Line: {
             /** Format: uuid */
@@ -2125,6 +2166,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Entry"][];
                 };
             };
         };

@@ -7,10 +7,11 @@ const parts = [
   { to: '/guides/processes', label: 'Processes' },
   { to: '/guides/recipes', label: 'Tested recipes' },
   { to: '/guides/proofreading', label: 'Proofreading' },
+  { to: '/guides/checks', label: 'Checks' },
   { to: '/guides/own', label: "The office's own" },
 ];
 
-/** The guide's four rooms under one heading, with the snapshot that answers now. */
+/** The guide's rooms under one heading, with the snapshot that answers now. */
 export function GuidesFrame() {
   const { pathname } = useLocation();
   const library = useLibrary();

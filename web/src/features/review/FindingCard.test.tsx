@@ -1,8 +1,12 @@
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, render as draw, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Finding } from '../../api/client';
+import type { ReactElement } from 'react';
+import { MemoryRouter } from 'react-router';
 import { FindingCard } from './FindingCard';
+
+const render = (card: ReactElement) => draw(<MemoryRouter>{card}</MemoryRouter>);
 
 const short: Finding = {
   code: 'time.short',

@@ -1,8 +1,10 @@
-import { Box, Paper, Typography } from '@mui/material';
+import { Box, Link, Paper, Typography } from '@mui/material';
+import { Link as RouterLink } from 'react-router';
 import { forwardRef } from 'react';
 import type { Finding } from '../../api/client';
 import { rule, serif, tones } from '../../theme/theme';
 import { SeverityMark } from '../../ui/SeverityMark';
+import { checkPage } from '../catalogue/page';
 import { figureName, figureValue, proofWord, severityWord, toneOf } from '../../ui/words';
 
 interface Props {
@@ -26,7 +28,7 @@ function pairs(figures: Finding['figures']): Pair[] {
       continue;
     }
     const rest = key.slice('stated'.length);
-    const required = figures[`required${rest}`] ?? figures[`tested${rest}`];
+    const required = figures[`required${rest}`] ?? figures[`tested${rest}`] ?? figures[`family${rest}`];
     if (required !== undefined) {
       found.push({ name: figureName(rest), stated, required });
     }
@@ -135,7 +137,9 @@ export const FindingCard = forwardRef<HTMLDivElement, Props>(function FindingCar
       <Typography sx={{ mt: 1, fontSize: '0.87rem', color: 'text.secondary' }}>
         {finding.source.title}, {finding.source.edition}
         {finding.source.place && `, ${finding.source.place}`} · {proofWord[finding.source.proof]} ·{' '}
-        <span>{finding.code}</span>
+        <Link component={RouterLink} to={checkPage(finding.code)} sx={{ color: 'inherit' }}>
+          {finding.code}
+        </Link>
       </Typography>
     </Paper>
   );

@@ -4,6 +4,7 @@ const rows: [string, string][] = [
   ['n', 'next finding'],
   ['p', 'previous finding'],
   ['e', 'show the words the finding rests on'],
+  ['w', 'findings by weight, or in the order of the text'],
   ['m', 'show or fold what is in order'],
   ['f', 'the findings'],
   ['a', 'what was read'],

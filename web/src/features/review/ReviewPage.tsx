@@ -15,8 +15,9 @@ import type { Assertion, CaseView } from '../../api/client';
 import { useAssert, useCase } from '../../api/queries';
 import { CallBadge } from '../../ui/CallBadge';
 import { ProblemLine } from '../../ui/ProblemLine';
+import { AcidMap } from './AcidMap';
 import { AnnotatedText } from './AnnotatedText';
-import { number } from './annotate';
+import { byWeight, number } from './annotate';
 import { AsRead } from './AsRead';
 import { Aspects } from './Aspects';
 import { DetailsDialog } from './DetailsDialog';
@@ -52,6 +53,8 @@ function Reviewed({ view }: { view: CaseView }) {
   const met = review.findings.filter((f) => f.severity === 'met');
   const [active, setActive] = useState<number | null>(null);
   const [showMet, setShowMet] = useState(false);
+  const [weighed, setWeighed] = useState(false);
+  const ordered = weighed ? byWeight(numbered) : numbered;
   const [keysOpen, setKeysOpen] = useState(false);
   const [detailsOpen, setDetailsOpen] = useState(false);
   const cards = useRef(new Map<number, HTMLDivElement>());
@@ -62,8 +65,10 @@ function Reviewed({ view }: { view: CaseView }) {
     cards.current.get(n)?.scrollIntoView({ block: 'nearest' });
   };
   const step = (by: number) => {
-    const next = Math.min(numbered.length, Math.max(1, (active ?? (by > 0 ? 0 : numbered.length + 1)) + by));
-    if (numbered.length > 0) {
+    const at = ordered.findIndex((o) => o.number === active);
+    const from = at < 0 ? (by > 0 ? -1 : ordered.length) : at;
+    const next = ordered[Math.min(ordered.length - 1, Math.max(0, from + by))]?.number;
+    if (next !== undefined) {
       setActive(next);
       const card = cards.current.get(next);
       card?.focus({ preventScroll: true });
@@ -78,6 +83,7 @@ function Reviewed({ view }: { view: CaseView }) {
     n: () => step(1),
     p: () => step(-1),
     e: showEvidence,
+    w: () => setWeighed((s) => !s),
     m: () => setShowMet((s) => !s),
     f: () => setRoom('findings'),
     a: () => setRoom('reading'),
@@ -185,7 +191,18 @@ function Reviewed({ view }: { view: CaseView }) {
             },
           }}
         >
-          {numbered.map(({ number: n, finding }) => (
+          {numbered.length > 3 && (
+            <Button
+              className="no-print"
+              size="small"
+              sx={{ mb: 0.5 }}
+              aria-pressed={weighed}
+              onClick={() => setWeighed((s) => !s)}
+            >
+              {weighed ? 'Gravest first' : 'In the order of the text'} · change
+            </Button>
+          )}
+          {ordered.map(({ number: n, finding }) => (
             <FindingCard
               key={n}
               ref={(element) => {
@@ -251,6 +268,11 @@ function Reviewed({ view }: { view: CaseView }) {
             gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: '1fr' },
           }}
         >
+          {review.acidMap && (
+            <Paper sx={{ p: 1.5 }}>
+              <AcidMap review={review} />
+            </Paper>
+          )}
           {review.required && (
             <>
               <Paper sx={{ p: 1.5 }}>

@@ -33,6 +33,10 @@ export function number(findings: Finding[]): Numbered[] {
     .map((finding, i) => ({ number: i + 1, finding }));
 }
 
+/** The gravest first; of the same weight, in reading order. */
+export const byWeight = (numbered: Numbered[]): Numbered[] =>
+  numbered.toSorted((a, b) => gravity(b.finding) - gravity(a.finding) || a.number - b.number);
+
 /** Cuts the text at every edge of a mark; segments cover it whole and in order. */
 export function segments(review: Pick<Review, 'text' | 'unread'>, numbered: Numbered[]): Segment[] {
   const edges = new Set<number>([0, review.text.length]);

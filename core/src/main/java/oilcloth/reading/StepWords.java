@@ -138,7 +138,7 @@ final class StepWords {
         Matcher shape = SHAPE.matcher(s.low());
         while (shape.find()) {
             String word = shape.group(1);
-            if (SHAPES.contains(word) || Vocabulary.KITCHEN.contains(word) || isKnown(word)) {
+            if (SHAPES.contains(word) || PLAIN.contains(word) || Vocabulary.KITCHEN.contains(word) || isKnown(word)) {
                 continue;
             }
             int offset = s.range().start() + shape.start(1);

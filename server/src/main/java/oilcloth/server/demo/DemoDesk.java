@@ -46,6 +46,7 @@ class DemoDesk implements ApplicationRunner {
             new Letter("beets", "Leopoldine Marsh", "East Teasel", 4_920, 98, null),
             new Letter("raspberry-jam", "Quentin Abara", "Brindle Flat", 985, 120, null),
             new Letter("two-in-one", "Ursula Petrakis", "Lower Teasel", 4_650, 125, null),
+            new Letter("attic-salsa", "Thaddeus Orchard", "Galloway Springs", 6_500, 128, null),
             new Letter("run-on-beets", "Delphine Achebe", "Brindle Flat", 980, 130, null));
 
     private final Accounts accounts;

@@ -8,6 +8,7 @@ import static oilcloth.server.browser.Browsing.nothingGrave;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
@@ -68,6 +69,22 @@ class GuidePathTest {
         page.waitForURL(Pattern.compile("figs"));
         page.reload();
         assertThat(page.getByLabel("What does the caller ask?")).hasValue("figs quarts 600");
+    }
+
+    @Test
+    void everyCheckCanBeLookedUp() {
+        page.navigate(browsing.at("/guides/checks"));
+        assertThat(page.getByText("111 of 111")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        page.getByLabel("Find a check").fill("rinsed");
+        assertThat(card()).containsText("ingredient.lime");
+        assertThat(card()).containsText("Danger");
+        page.getByLabel("Find a check").fill("");
+        button(page, "After").click();
+        assertThat(page.getByText("10 of 111")).isVisible();
+        nothingGrave(page, "checks");
+        noSidewaysScroll(page, "checks");
+        page.navigate(browsing.at("/guides/checks?code=acid.brine-weak"));
+        assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
     }
 
     @Test

@@ -23,12 +23,8 @@ class ScreenshotsTest {
             Page page = browsing.page(1280, 800);
             page.navigate(browsing.at("/sign-in"));
             page.getByLabel("Name").waitFor();
-            shoot(page, "sign-in");
             browsing.signIn(page, "educator");
             shoot(page, "incoming");
-            page.navigate(browsing.at("/new"));
-            page.getByLabel("Canner's name").waitFor();
-            shoot(page, "new-case");
             review(browsing, page, "Harvest Supper Corn Relish", "review-stop");
             review(browsing, page, "Bartlett Pears in Light Syrup", "review-correct");
             review(browsing, page, "Dilled okra (for the fair)", "review-sound");
@@ -51,6 +47,7 @@ class ScreenshotsTest {
             shoot(page, "reading-run-on");
             page.keyboard().press("t");
             shoot(page, "recipe-sheet");
+            review(browsing, page, "Attic Box Peach Salsa", "review-many");
             review(browsing, page, "Apricots, raw pack · Pickled carrots with garlic", "two-recipes");
             page.navigate(browsing.at("/times?q=pears+pints+5200"));
             page.getByText("30 min").first().waitFor();
@@ -66,6 +63,10 @@ class ScreenshotsTest {
             page.navigate(browsing.at("/guides/proofreading"));
             page.getByLabel("The row as printed").waitFor();
             shoot(page, "proofreading");
+            page.navigate(browsing.at("/guides/checks"));
+            page.getByText("Find a check").first().waitFor();
+            page.getByText(" of 111").waitFor();
+            shoot(page, "checks");
             page.navigate(browsing.at("/guides/own"));
             page.getByText("Teasel leaflet").first().waitFor();
             Browsing.button(page, "Add a process").click();
