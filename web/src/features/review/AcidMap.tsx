@@ -4,10 +4,10 @@ import { ink, paper, rule, tones } from '../../theme/theme';
 import { frame, mapWords } from './acidMap';
 
 const WIDTH = 300;
-const HEIGHT = 216;
-const LEFT = 34;
-const BOTTOM = 40;
-const TOP = 10;
+const HEIGHT = 240;
+const LEFT = 36;
+const BOTTOM = 44;
+const TOP = 26;
 const RIGHT = 10;
 
 /** Five or so round steps up to a figure. */
@@ -44,7 +44,7 @@ export function AcidMap({ review }: { review: Review }) {
         {steps(f.ratio).map((v) => (
           <g key={`x${v}`}>
             <line x1={x(v)} x2={x(v)} y1={TOP} y2={HEIGHT - BOTTOM} stroke={rule} strokeWidth="0.6" />
-            <text x={x(v)} y={HEIGHT - BOTTOM + 14} fontSize="11.5" fill={ink} textAnchor="middle">
+            <text x={x(v)} y={HEIGHT - BOTTOM + 16} fontSize="13" fill={ink} textAnchor="middle">
               {v}
             </text>
           </g>
@@ -52,16 +52,16 @@ export function AcidMap({ review }: { review: Review }) {
         {steps(f.percent).map((v) => (
           <g key={`y${v}`}>
             <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(v)} y2={y(v)} stroke={rule} strokeWidth="0.6" />
-            <text x={LEFT - 5} y={y(v) + 4} fontSize="11.5" fill={ink} textAnchor="end">
+            <text x={LEFT - 5} y={y(v) + 4} fontSize="13" fill={ink} textAnchor="end">
               {v}
             </text>
           </g>
         ))}
-        <text x={(LEFT + WIDTH) / 2} y={HEIGHT - 8} fontSize="12" fill={ink} textAnchor="middle">
+        <text x={(LEFT + WIDTH) / 2} y={HEIGHT - 8} fontSize="13.5" fill={ink} textAnchor="middle">
           cups of vegetables to a cup of acid →
         </text>
-        <text x={LEFT + 3} y={TOP + 10} fontSize="12" fill={ink}>
-          % acid in the {map.brine ? 'brine' : 'whole jar'}
+        <text x={2} y={14} fontSize="13.5" fill={ink}>
+          ↑ % acid in the {map.brine ? 'brine' : 'whole jar'}
         </text>
         {map.tested.map((d) => {
           const placed = d.id === review.placed.recipe;
@@ -91,7 +91,7 @@ export function AcidMap({ review }: { review: Review }) {
         <text
           x={right ? mx - 11 : mx + 11}
           y={Math.min(my + 18, HEIGHT - BOTTOM - 4)}
-          fontSize="12"
+          fontSize="13.5"
           fontWeight="700"
           fill={tones.danger}
           textAnchor={right ? 'end' : 'start'}

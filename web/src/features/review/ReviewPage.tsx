@@ -54,6 +54,15 @@ function Reviewed({ view }: { view: CaseView }) {
   const [active, setActive] = useState<number | null>(null);
   const [showMet, setShowMet] = useState(false);
   const [weighed, setWeighed] = useState(false);
+  // where the acid is what is wrong, its picture comes first
+  const acidFirst = review.aspects.some(
+    (a) => a.aspect === 'acid' && (a.state === 'danger' || a.state === 'correct'),
+  );
+  const acidMap = review.acidMap && (
+    <Paper sx={{ p: 1.5 }}>
+      <AcidMap review={review} />
+    </Paper>
+  );
   const ordered = weighed ? byWeight(numbered) : numbered;
   const [keysOpen, setKeysOpen] = useState(false);
   const [detailsOpen, setDetailsOpen] = useState(false);
@@ -192,15 +201,21 @@ function Reviewed({ view }: { view: CaseView }) {
           }}
         >
           {numbered.length > 3 && (
-            <Button
-              className="no-print"
+            <ToggleButtonGroup
+              exclusive
               size="small"
-              sx={{ mb: 0.5 }}
-              aria-pressed={weighed}
-              onClick={() => setWeighed((s) => !s)}
+              className="no-print"
+              value={weighed}
+              onChange={(_, by: boolean | null) => by !== null && setWeighed(by)}
+              aria-label="Order of the findings"
+              sx={{
+                mb: 1,
+                '& .MuiToggleButton-root': { textTransform: 'none', py: 0.25, color: 'text.primary' },
+              }}
             >
-              {weighed ? 'Gravest first' : 'In the order of the text'} · change
-            </Button>
+              <ToggleButton value={false}>as in the text</ToggleButton>
+              <ToggleButton value={true}>gravest first</ToggleButton>
+            </ToggleButtonGroup>
           )}
           {ordered.map(({ number: n, finding }) => (
             <FindingCard
@@ -268,11 +283,7 @@ function Reviewed({ view }: { view: CaseView }) {
             gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr', lg: '1fr' },
           }}
         >
-          {review.acidMap && (
-            <Paper sx={{ p: 1.5 }}>
-              <AcidMap review={review} />
-            </Paper>
-          )}
+          {acidFirst && acidMap}
           {review.required && (
             <>
               <Paper sx={{ p: 1.5 }}>
@@ -283,6 +294,7 @@ function Reviewed({ view }: { view: CaseView }) {
               </Paper>
             </>
           )}
+          {!acidFirst && acidMap}
         </Box>
       </Box>
       <KeySheet open={keysOpen} onClose={() => setKeysOpen(false)} />

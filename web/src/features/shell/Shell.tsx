@@ -47,7 +47,7 @@ export function Shell() {
             direction="row"
             spacing={0.5}
             aria-label="Pages"
-            sx={{ flex: 1, overflowX: 'auto' }}
+            sx={{ flex: 1, flexWrap: 'wrap' }}
           >
             {pages.map((page) => {
               const here = pathname.startsWith(page.to);

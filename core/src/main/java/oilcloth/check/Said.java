@@ -1,49 +1,63 @@
 package oilcloth.check;
 
+import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.recipe.Recipe;
+import oilcloth.text.Cues;
 import oilcloth.text.Range;
 
-/** Words of the text that no reader turned into a fact, looked up where a check needs them. */
+/**
+ * Words of the text that no reader turned into a fact, looked up where a check needs them. Patterns are matched against
+ * the text in lower case; ranges are those of the text.
+ */
 public final class Said {
     private static final int OPENING = 80;
     private static final int NEAR = 26;
 
-    private Said() {}
+    private final Recipe recipe;
+    private final String low;
+    private final Cues.Searched searched;
+    /** Where the words begin: of several recipes in a letter, those before this one are blank. */
+    private final int from;
 
-    /** The first place the pattern matches, with its range in the text. */
-    public static Optional<Range> anywhere(Recipe recipe, Pattern pattern) {
-        Matcher m = matcher(recipe, pattern);
-        return m.find() ? Optional.of(new Range(m.start(), m.end())) : Optional.empty();
+    Said(Recipe recipe) {
+        this.recipe = recipe;
+        String text = recipe.text();
+        String lower = text.toLowerCase(Locale.ROOT);
+        // a letter that changes its length in lower case would shift every range
+        this.low = lower.length() == text.length() ? lower : text;
+        this.searched = new Cues.Searched(low);
+        int start = 0;
+        while (start < low.length() && low.charAt(start) <= ' ') {
+            start++;
+        }
+        this.from = start;
     }
 
-    /** Over the words of the recipe; where it is one of several in a letter, the others are blank before it. */
-    public static Matcher matcher(Recipe recipe, Pattern pattern) {
-        String text = recipe.text();
-        int from = 0;
-        while (from < text.length() && text.charAt(from) <= ' ') {
-            from++;
-        }
-        return pattern.matcher(text).region(from, text.length());
+    /** The first place the pattern matches. */
+    public Optional<Range> anywhere(Pattern pattern) {
+        return after(pattern, from);
+    }
+
+    /** The first place the pattern matches at or behind an offset. */
+    public Optional<Range> after(Pattern pattern, int offset) {
+        return offset > low.length() ? Optional.empty() : Cues.find(pattern, searched, offset);
     }
 
     /** Whether the title says it, or the first words of a text without one. */
-    public static boolean opening(Recipe recipe, Pattern pattern) {
-        Range opening = recipe.title()
-                .orElse(new Range(0, Math.min(OPENING, recipe.text().length())));
-        return pattern.matcher(opening.of(recipe.text())).find();
+    public boolean opening(Pattern pattern) {
+        Range opening = recipe.title().orElse(new Range(from, Math.min(from + OPENING, low.length())));
+        return pattern.matcher(opening.of(low)).find();
     }
 
     /** Whether it is said on the same line, close to a range. */
-    public static boolean around(Recipe recipe, Range range, Pattern pattern) {
-        String text = recipe.text();
-        int line = text.lastIndexOf('\n', Math.max(0, range.start() - 1)) + 1;
-        int end = text.indexOf('\n', range.end());
-        int from = Math.max(line, range.start() - NEAR);
-        int to = Math.min(end < 0 ? text.length() : end, range.end() + NEAR);
-        return pattern.matcher(text.substring(Math.min(from, range.start()), to))
+    public boolean around(Range range, Pattern pattern) {
+        int line = low.lastIndexOf('\n', Math.max(0, range.start() - 1)) + 1;
+        int end = low.indexOf('\n', range.end());
+        int start = Math.max(line, range.start() - NEAR);
+        int stop = Math.min(end < 0 ? low.length() : end, range.end() + NEAR);
+        return pattern.matcher(low.substring(Math.min(start, range.start()), stop))
                 .find();
     }
 }

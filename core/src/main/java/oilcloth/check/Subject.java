@@ -32,6 +32,7 @@ public final class Subject {
     private final Context context;
     private final GuideSnapshot guide;
     private final Produce produce;
+    private final Said said;
 
     public Subject(Recipe recipe, Placement placement, Context context, GuideSnapshot guide) {
         this.recipe = recipe;
@@ -39,10 +40,16 @@ public final class Subject {
         this.context = context;
         this.guide = guide;
         this.produce = Produce.of(recipe);
+        this.said = new Said(recipe);
     }
 
     public Recipe recipe() {
         return recipe;
+    }
+
+    /** The words of the text, for what is no fact. */
+    public Said said() {
+        return said;
     }
 
     public Facts facts() {

@@ -278,6 +278,16 @@ final class PhraseFacts {
         }
     }
 
+    /** Whether the words name a product: "relish", "peach jam". */
+    static boolean namesForm(Sentence s) {
+        for (Phrase<String> form : FORMS) {
+            if (s.find(form.pattern()).isPresent()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** "I made tomato juice": a letter without a title names its product after a verb of making, not in passing. */
     private static void named(Sentence s, Draft draft) {
         for (Phrase<String> form : FORMS) {

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -81,9 +82,14 @@ public final class RecipeReader {
      */
     public List<Range> recipes(String text) {
         List<Range> lines = Sentences.lines(text);
+        BitSet measured = new BitSet();
+        for (int n = 0; n < lines.size(); n++) {
+            measured.set(n, MEASURED.matcher(lines.get(n).of(text)).find() && isItem(text, lines.get(n)));
+        }
         List<Integer> starts = new ArrayList<>();
         for (int n = 0; n < lines.size(); n++) {
-            if (isTitle(lines.get(n).of(text)) && measuredLines(text, lines, n + 1) >= LEAST_LINES) {
+            boolean followed = measured.get(n + 1, n + 1 + TITLE_REACH).cardinality() >= LEAST_LINES;
+            if (followed && isTitle(lines.get(n).of(text))) {
                 starts.add(n);
             }
         }
@@ -124,17 +130,6 @@ public final class RecipeReader {
 
     private static final int MOST_IN_PASSING = 5;
 
-    private int measuredLines(String text, List<Range> lines, int from) {
-        int measured = 0;
-        for (int n = from; n < Math.min(lines.size(), from + TITLE_REACH); n++) {
-            measured += isItem(text, lines.get(n))
-                            && MEASURED.matcher(lines.get(n).of(text)).find()
-                    ? 1
-                    : 0;
-        }
-        return measured;
-    }
-
     private void line(String text, Range line, int n, Draft draft) {
         String words = line.of(text);
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && isTitle(words)) {
@@ -173,24 +168,21 @@ public final class RecipeReader {
         boolean sentence =
                 bare.endsWith(".") || bare.endsWith("?") || bare.endsWith("!") || bare.split("\\s+").length > 12;
         Sentence s = new Sentence(bare, new Range(0, bare.length()), false);
-        boolean names = !ingredients.foodsOf(s).isEmpty() || namesForm(bare);
         boolean amount = Amounts.at(s.tokens(), 0)
                 .map(a -> a.unitSaid() || s.token(0).isNumber())
                 .orElse(false);
         boolean measured = MEASURED.matcher(bare).find();
-        return names
-                && !amount
+        return !amount
                 && !measured
                 && (labelled || !sentence)
                 && !BULLET.matcher(words).find()
                 && !HEADING.matcher(words).matches()
-                && !words.contains(";");
+                && !words.contains(";")
+                && (!ingredients.foodsOf(s).isEmpty() || PhraseFacts.namesForm(s));
     }
 
-    private boolean namesForm(String bare) {
-        Draft probe = new Draft();
-        phrases.read(new Sentence(bare, new Range(0, bare.length()), false), probe, true);
-        return !probe.facts.forms().isEmpty();
+    private static boolean namesForm(String bare) {
+        return PhraseFacts.namesForm(new Sentence(bare, new Range(0, bare.length()), false));
     }
 
     private void title(String text, Range line, Draft draft) {

@@ -12,7 +12,6 @@ import oilcloth.acidity.Proportions;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Confidence;
@@ -37,10 +36,10 @@ final class Needs {
     /** Share of the tested brine, for the same vegetables, under which it is asked whether it covers. */
     private static final double LEAST_COVER = 0.6;
 
-    private static final Pattern HALF_SOLIDS = Pattern.compile(
-            "(?i)\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
+    private static final Pattern HALF_SOLIDS =
+            Pattern.compile("\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
     private static final Pattern RINSED =
-            Pattern.compile("(?i)\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
+            Pattern.compile("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 
     private Needs() {}
 
@@ -290,7 +289,7 @@ final class Needs {
     /** Soup is tested half solids, half broth. */
     private static void fill(Subject s, Findings out) {
         boolean soup = s.placement().first().map(p -> p.id().startsWith("soup")).orElse(false);
-        boolean half = Said.anywhere(s.recipe(), HALF_SOLIDS).isPresent();
+        boolean half = s.said().anywhere(HALF_SOLIDS).isPresent();
         if (soup && !half) {
             out.ask(plain("ask.soup-fill", Message.of("ask.soup-fill"), List.of("time.short"), null));
         }
@@ -320,7 +319,7 @@ final class Needs {
 
     /** Lime left in the vegetables takes the acid away: three rinses, each with a soak. */
     private static void lime(Subject s, Findings out) {
-        boolean rinsed = Said.anywhere(s.recipe(), RINSED).isPresent();
+        boolean rinsed = s.said().anywhere(RINSED).isPresent();
         s.recipe().ingredients().stream()
                 .filter(i -> i.food().name().equals("pickling lime") && !rinsed)
                 .findFirst()

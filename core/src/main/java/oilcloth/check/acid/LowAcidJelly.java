@@ -6,7 +6,6 @@ import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Acidity;
@@ -24,7 +23,7 @@ public final class LowAcidJelly implements Check {
             "Guide 7");
 
     private static final Pattern NAMED = Pattern.compile(
-            "(?i)\\b(corn ?cob|dandelion|violet|lilac|rose petal|rose|flower|lavender|hibiscus|herb|basil|rosemary|thyme|sage|garlic|onion|pepper|carrot|zucchini|tea|coffee)s? (jelly|jam)\\b");
+            "\\b(corn ?cob|dandelion|violet|lilac|rose petal|rose|flower|lavender|hibiscus|herb|basil|rosemary|thyme|sage|garlic|onion|pepper|carrot|zucchini|tea|coffee)s? (jelly|jam)\\b");
     /** Cups of peppers to a cup of vinegar in the tested pepper jelly. */
     private static final double LEAST_RATIO = 3.7;
 
@@ -41,7 +40,7 @@ public final class LowAcidJelly implements Check {
                 || s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             return;
         }
-        boolean named = Said.opening(s.recipe(), NAMED);
+        boolean named = s.said().opening(NAMED);
         boolean lowAcid =
                 s.produce().foods().stream().anyMatch(f -> f.acidity() == Acidity.LOW && f.kind() != FoodClass.NUT);
         double acid = s.recipe().acids().stream()

@@ -7,7 +7,6 @@ import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Food;
@@ -26,8 +25,8 @@ public final class Swapped implements Check {
             "Guide 3");
 
     private static final Pattern TOLD = Pattern.compile(
-            "(?i)\\bvinegar\\b[^.;\\n]{0,24}\\b(instead of|in place of|in lieu of|for) (the )?(bottled )?(lemon|lime)\\b"
-                    + "|(?i)\\b(no|out of|don'?t (like|care for|have)|instead of( the)?|in place of( the)?|had no) (bottled )?(lemon|lime)( juice)?\\b[^.;\\n]{0,40}\\bvinegar\\b");
+            "\\bvinegar\\b[^.;\\n]{0,24}\\b(instead of|in place of|in lieu of|for) (the )?(bottled )?(lemon|lime)\\b"
+                    + "|\\b(no|out of|don'?t (like|care for|have)|instead of( the)?|in place of( the)?|had no) (bottled )?(lemon|lime)( juice)?\\b[^.;\\n]{0,40}\\bvinegar\\b");
 
     @Override
     public CheckInfo info() {
@@ -36,7 +35,7 @@ public final class Swapped implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        Optional<Range> told = Said.anywhere(s.recipe(), TOLD);
+        Optional<Range> told = s.said().anywhere(TOLD);
         if (s.kind() == FoodKind.ACIDIFIED && told.isPresent()) {
             out.add(Finding.of(INFO.code(), "vinegar", Severity.DANGER, s.citePlaced(INFO))
                     .at(told.get())

@@ -6,7 +6,6 @@ import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.text.Range;
@@ -20,7 +19,7 @@ public final class Batch implements Check {
             "Guide 7");
 
     private static final Pattern DOUBLED = Pattern.compile(
-            "(?i)(?<!never )(?<!not )(?<!n't )\\b(doubled|tripled|double batch|triple batch|twice the recipe|(double|triple) (the|my|this) (recipe|batch)|two batches (at once|in one pot|together))\\b");
+            "(?<!never )(?<!not )(?<!n't )\\b(doubled|tripled|double batch|triple batch|twice the recipe|(double|triple) (the|my|this) (recipe|batch)|two batches (at once|in one pot|together))\\b");
     /** Cups; the largest tested batch has six and a half. */
     private static final double MOST_FRUIT_CUPS = 8;
 
@@ -34,7 +33,7 @@ public final class Batch implements Check {
         if (!Preserve.is(s) || !Preserve.hasRegularPectin(s)) {
             return;
         }
-        Optional<Range> doubled = Said.anywhere(s.recipe(), DOUBLED);
+        Optional<Range> doubled = s.said().anywhere(DOUBLED);
         if (doubled.isPresent() || Preserve.fruitCups(s) > MOST_FRUIT_CUPS) {
             Finding.Builder finding = Finding.of(INFO.code(), "doubled", Severity.CAUTION, s.citePlaced(INFO));
             doubled.ifPresent(finding::at);

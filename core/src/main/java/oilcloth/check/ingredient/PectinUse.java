@@ -6,7 +6,6 @@ import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.recipe.Ingredient;
@@ -21,11 +20,11 @@ public final class PectinUse implements Check {
             "Guide 7");
 
     private static final Pattern SWAPPED = Pattern.compile(
-            "(?i)\\b(liquid|powder(ed)?)( pectin)? (instead of|in place of|for) (the )?(powder(ed)?|liquid)\\b");
+            "\\b(liquid|powder(ed)?)( pectin)? (instead of|in place of|for) (the )?(powder(ed)?|liquid)\\b");
     private static final Pattern SUGAR_FIRST = Pattern.compile(
-            "(?i)\\b(fruit|berries|juice|peaches|apricots|plums|it|all)\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,60}\\b(then|stir in|add|whisk in)\\b[^.;\\n]{0,24}\\bpectin\\b|(?i)\\b(boil|heat)\\w*\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}\\bthen\\b[^.;\\n]{0,30}\\bpectin\\b|(?i)\\bpectin (in )?(at the (very )?end|last)\\b|(?i)\\badd (the )?pectin (last|after the sugar)\\b|(?i)\\bpectin\\b[^.;\\n]{0,20}\\bafter (the )?sugar\\b");
+            "\\b(fruit|berries|juice|peaches|apricots|plums|it|all)\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,60}\\b(then|stir in|add|whisk in)\\b[^.;\\n]{0,24}\\bpectin\\b|\\b(boil|heat)\\w*\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}\\bthen\\b[^.;\\n]{0,30}\\bpectin\\b|\\bpectin (in )?(at the (very )?end|last)\\b|\\badd (the )?pectin (last|after the sugar)\\b|\\bpectin\\b[^.;\\n]{0,20}\\bafter (the )?sugar\\b");
     private static final Pattern PECTIN_FIRST = Pattern.compile(
-            "(?i)\\bpectin\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,40}\\b(then|add|stir in)\\b[^.;\\n]{0,16}\\bsugar\\b|(?i)\\bpectin\\b[^.;\\n]{0,20}\\bbefore (the )?sugar\\b");
+            "\\bpectin\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,40}\\b(then|add|stir in)\\b[^.;\\n]{0,16}\\bsugar\\b|\\bpectin\\b[^.;\\n]{0,20}\\bbefore (the )?sugar\\b");
 
     @Override
     public CheckInfo info() {
@@ -34,7 +33,7 @@ public final class PectinUse implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        Optional<Range> swapped = Said.anywhere(s.recipe(), SWAPPED);
+        Optional<Range> swapped = s.said().anywhere(SWAPPED);
         if (swapped.isPresent()) {
             add(s, out, swapped.get(), "swapped");
             return;
@@ -42,9 +41,9 @@ public final class PectinUse implements Check {
         for (Ingredient i : s.recipe().inJar()) {
             String name = Preserve.isPectin(i) ? i.food().name() : "";
             if (name.equals("pectin, regular powdered")) {
-                Said.anywhere(s.recipe(), SUGAR_FIRST).ifPresent(r -> add(s, out, r, "order"));
+                s.said().anywhere(SUGAR_FIRST).ifPresent(r -> add(s, out, r, "order"));
             } else if (name.equals("pectin, liquid")) {
-                Said.anywhere(s.recipe(), PECTIN_FIRST).ifPresent(r -> add(s, out, r, "order"));
+                s.said().anywhere(PECTIN_FIRST).ifPresent(r -> add(s, out, r, "order"));
             } else if (name.startsWith("pectin, calcium")
                     && s.recipe().inJar().stream()
                             .noneMatch(c -> c.food().name().equals("calcium water"))) {

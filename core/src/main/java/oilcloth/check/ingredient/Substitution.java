@@ -8,7 +8,6 @@ import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Acidity;
@@ -30,7 +29,7 @@ public final class Substitution implements Check {
     private static final Set<FoodClass> SWAPPABLE = Set.of(FoodClass.PEPPER, FoodClass.ALLIUM, FoodClass.TOMATO);
     private static final Set<String> UNRIPE_ONLY = Set.of("mango, ripe", "papaya");
     private static final Pattern INSTEAD = Pattern.compile(
-            "(?i)\\b(instead of|in place of|in lieu of|subbed|substitut(e|ed|ing)|swapped|used)\\b[^.;\\n]{0,30}\\b(cucumbers?|cukes|beans|okra|asparagus|beets|carrots|cauliflower|tomatoes|peppers|corn|cabbage|zucchini|squash|cantaloupe|mango\\w*|peaches|apples|cranberries)\\b");
+            "\\b(instead of|in place of|in lieu of|subbed|substitut(e|ed|ing)|swapped|used)\\b[^.;\\n]{0,30}\\b(cucumbers?|cukes|beans|okra|asparagus|beets|carrots|cauliflower|tomatoes|peppers|corn|cabbage|zucchini|squash|cantaloupe|mango\\w*|peaches|apples|cranberries)\\b");
 
     @Override
     public CheckInfo info() {
@@ -45,7 +44,8 @@ public final class Substitution implements Check {
             return;
         }
         if (s.kind() == FoodKind.ACIDIFIED || s.kind() == FoodKind.PICKLE) {
-            Said.anywhere(s.recipe(), INSTEAD)
+            s.said()
+                    .anywhere(INSTEAD)
                     .filter(r -> s.produce().ingredients().stream()
                             .anyMatch(i -> i.food().acidity() != Acidity.HIGH))
                     .ifPresent(r -> out.add(Finding.of(INFO.code(), "swapped", Severity.DANGER, s.cite(INFO.source()))

@@ -5,7 +5,6 @@ import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Acidity;
@@ -21,7 +20,7 @@ public final class Unmeasured implements Check {
             "Guide 1");
 
     private static final Pattern VAGUE = Pattern.compile(
-            "(?i)\\b(handfuls?|some|a few|a bit of|a bunch of|a couple of|as many|as much|however (many|much)|lots of|plenty of|to taste|to your taste|until it looks right|as you like|what(ever)? i (had|have))\\b");
+            "\\b(handfuls?|some|a few|a bit of|a bunch of|a couple of|as many|as much|however (many|much)|lots of|plenty of|to taste|to your taste|until it looks right|as you like|what(ever)? i (had|have))\\b");
 
     @Override
     public CheckInfo info() {
@@ -38,7 +37,7 @@ public final class Unmeasured implements Check {
         }
         for (Ingredient i : s.recipe().inJar()) {
             boolean measured = i.mostVolume().isPresent() || i.perJar().isPresent();
-            if (measured || !Said.around(s.recipe(), i.range(), VAGUE)) {
+            if (measured || !s.said().around(i.range(), VAGUE)) {
                 continue;
             }
             boolean lowAcid = i.food().kind().isProduce() && i.food().acidity() != Acidity.HIGH;

@@ -6,7 +6,6 @@ import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 
@@ -27,8 +26,8 @@ public final class Pasteurise implements Check {
             "quick-sweet");
 
     private static final Pattern PATTERN = Pattern.compile(
-            "(?i)\\b1(80|82|85)( ?(to|-|–) ?1?8?5)? ?(°|º|degrees|deg|f\\b)[^.;\\n]{0,60}\\b(30|thirty|half an hour)\\b|\\b(30|thirty) min[^.;\\n]{0,40}\\b1(80|82|85)\\b|\\b(at|to) 1(80|82|85)\\b[^.;\\n]{0,30}\\b(30|thirty|half an hour)\\b|\\bpasteuri[sz](e|ed|ing|ation)\\b");
-    private static final Pattern THERMOMETER = Pattern.compile("(?i)\\bthermometer\\b");
+            "\\b1(80|82|85)( ?(to|-|–) ?1?8?5)? ?(°|º|degrees|deg|f\\b)[^.;\\n]{0,60}\\b(30|thirty|half an hour)\\b|\\b(30|thirty) min[^.;\\n]{0,40}\\b1(80|82|85)\\b|\\b(at|to) 1(80|82|85)\\b[^.;\\n]{0,30}\\b(30|thirty|half an hour)\\b|\\bpasteuri[sz](e|ed|ing|ation)\\b");
+    private static final Pattern THERMOMETER = Pattern.compile("\\bthermometer\\b");
 
     @Override
     public CheckInfo info() {
@@ -37,10 +36,10 @@ public final class Pasteurise implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        Said.anywhere(s.recipe(), PATTERN).ifPresent(range -> {
+        s.said().anywhere(PATTERN).ifPresent(range -> {
             boolean allowed =
                     s.placement().recipe().filter(r -> ALLOWED.contains(r.id())).isPresent();
-            boolean thermometer = Said.anywhere(s.recipe(), THERMOMETER).isPresent();
+            boolean thermometer = s.said().anywhere(THERMOMETER).isPresent();
             boolean met = allowed && thermometer;
             Finding.Builder finding = Finding.of(
                             INFO.code(),

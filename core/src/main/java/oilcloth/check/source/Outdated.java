@@ -2,13 +2,11 @@ package oilcloth.check.source;
 
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
-import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.placing.Placement;
@@ -25,14 +23,16 @@ public final class Outdated implements Check {
     /** The editions of 1994 have the times in use today. */
     private static final int CHANGED = 1994;
 
+    private static final int YEAR_DIGITS = 4;
+
     private static final int LAST_OLD = 2008;
 
     private static final String BOOK =
             "(book|edition|pamphlet|cookbook|card|recipe|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|dated|printed|from|since|circa|about|of|in)";
-    private static final Pattern YEAR = Pattern.compile("(?i)\\b" + BOOK
-            + "\\b[^.;\\n]{0,24}?\\b(?<year>1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
+    private static final Pattern YEAR = Pattern.compile("\\b" + BOOK
+            + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
     private static final Pattern OLD = Pattern.compile(
-            "(?i)\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*|(19)?[1-8]0'?s|(in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties)|war ?time|depression[- ]era|(very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
+            "\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*|(19)?[1-8]0'?s|(in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties)|war ?time|depression[- ]era|(very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
 
     @Override
     public CheckInfo info() {
@@ -48,15 +48,17 @@ public final class Outdated implements Check {
     public void look(Subject s, Findings out) {
         OptionalInt year = OptionalInt.empty();
         Optional<Range> at = Optional.empty();
-        Matcher m = Said.matcher(s.recipe(), YEAR);
-        while (m.find()) {
-            int said = Integer.parseInt(m.group("year"));
+        Optional<Range> found = s.said().anywhere(YEAR);
+        while (found.isPresent()) {
+            String words = found.get().of(s.recipe().text());
+            int said = Integer.parseInt(words.substring(words.length() - YEAR_DIGITS));
             if (said <= LAST_OLD && (year.isEmpty() || said < year.getAsInt())) {
                 year = OptionalInt.of(said);
-                at = Optional.of(new Range(m.start(), m.end()));
+                at = found;
             }
+            found = s.said().after(YEAR, found.get().end());
         }
-        Optional<Range> old = Said.anywhere(s.recipe(), OLD);
+        Optional<Range> old = s.said().anywhere(OLD);
         if (at.isEmpty() && old.isEmpty()) {
             return;
         }

@@ -1,0 +1,2 @@
+/** Benchmarks of the engine; run by the bench command. */
+package oilcloth.bench;
