@@ -411,6 +411,9 @@ final class Durations {
         }
         for (int k = to; k < Math.min(s.size(), to + 7); k++) {
             String w = s.token(k).norm();
+            if (w.equals("steam") && (s.is(k + 1, "canner") || s.is(k + 1, "-") && s.is(k + 2, "canner"))) {
+                return true;
+            }
             if (w.equals(",")
                     || w.equals(".")
                     || w.equals(";")
@@ -440,6 +443,7 @@ final class Durations {
         boolean at = s.is(k - 1, "at") || s.is(k - 1, "@");
         return pounds
                 && (at
+                        || PRESSURES.contains(s.token(k).norm())
                         || s.low().contains("gauge")
                         || s.low().contains("dial")
                         || s.low().contains("weight")

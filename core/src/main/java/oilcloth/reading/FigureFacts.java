@@ -97,6 +97,9 @@ final class FigureFacts {
     /** "twenty minutes at eleven pounds". */
     private static final Pattern MINUTES_AT = Pattern.compile("\\bmin(ute)?s? (at|@) (\\S+ )?$");
 
+    private static final Pattern FELL =
+            Pattern.compile("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
+
     private static final Pattern PRESSURE_NEAR =
             Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
 
@@ -179,7 +182,9 @@ final class FigureFacts {
             return unit + 1;
         }
         if (u.is("psi") || isPressurePounds(s, unit)) {
-            if (f.high() <= 30) {
+            // "the gauge fell to 8 lb" is no pressure anybody processed at
+            boolean fell = FELL.matcher(s.around(i, 4, 0)).find();
+            if (f.high() <= 30 && !fell) {
                 draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, unit + 1)));
             }
             return unit + 1;

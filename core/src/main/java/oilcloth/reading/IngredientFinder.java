@@ -244,12 +244,15 @@ final class IngredientFinder {
         return k > i && k < s.size() && Amounts.at(s.tokens(), k).isPresent();
     }
 
-    /** "1 cup pepper" is a vegetable, "1 tsp pepper" is ground. */
+    /** "1 cup pepper" is a vegetable, "1 tsp pepper" is ground; so is a teaspoon of ginger, unless it is said to be fresh. */
     private Food spoonedPepper(Food food, Amount amount) {
         boolean much = amount.unit() == Unit.CUP
                 || amount.unit() == Unit.POUND
                 || amount.unit() == Unit.QUART
                 || amount.unit() == Unit.EACH;
+        if (food.name().equals("ginger") && amount.unit() == Unit.TEASPOON) {
+            return guide.food("ginger, ground");
+        }
         return food.name().equals("black pepper") && much ? guide.food("hot pepper, mixed") : food;
     }
 
@@ -434,7 +437,8 @@ final class IngredientFinder {
             draft.absent.add(match.food());
             return end;
         }
-        if (ContextWords.namesProduct(draft, match.food())) {
+        if (ContextWords.namesProduct(draft, match.food())
+                || MADE_FROM.matcher(s.around(i, 5, 0)).find()) {
             return end;
         }
         if (serving && !s.isItem()) {
@@ -508,10 +512,26 @@ final class IngredientFinder {
             return s.low();
         }
         int offset = s.token(at).range().start() - s.range().start();
-        int from = Math.max(s.low().lastIndexOf(',', offset), s.low().lastIndexOf(';', offset)) + 1;
-        int to = s.low().indexOf(',', offset);
-        return s.low().substring(from, to < 0 ? s.low().length() : to);
+        int from = offset;
+        while (from > 0 && !endsClause(s.low(), from - 1)) {
+            from--;
+        }
+        int to = offset;
+        while (to < s.low().length() && !endsClause(s.low(), to)) {
+            to++;
+        }
+        return s.low().substring(from, to);
     }
+
+    private static boolean endsClause(String low, int at) {
+        char c = low.charAt(at);
+        // the stop of "1.5 tsp" ends nothing
+        return c == ',' || c == ';' || c == '.' && (at + 1 >= low.length() || low.charAt(at + 1) == ' ');
+    }
+
+    /** "the vinegar we make from our own apples". */
+    private static final Pattern MADE_FROM = Pattern.compile(
+            "\\b(made|make|making|pressed|fermented) from (our |my |the |some )*(own |home-grown |old )?$");
 
     /** "half vinegar, half water": a liquid that is counted is a part of the whole. */
     private static Amount share(Food food, Amount amount) {

@@ -29,7 +29,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|, boiling[- ]water(?=\\.?$)|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(
@@ -55,7 +55,7 @@ final class PhraseFacts {
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
-                    + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\bself[- ]?seal"
+                    + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bopen[- ]kettle\\b");
 
     private static final List<Phrase<Pack>> PACKS = List.of(
@@ -78,7 +78,7 @@ final class PhraseFacts {
                     "juice"),
             phrase(
                     POUR
-                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water",
+                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water",
                     "water"),
             phrase(POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
             phrase(
