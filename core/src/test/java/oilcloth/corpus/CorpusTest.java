@@ -8,7 +8,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** How much of what canners send is read: lines, facts, and the process it belongs to. */
 class CorpusTest {
     @ParameterizedTest
-    @ValueSource(strings = {"tuning.txt", "blind.txt", "last.txt", "autumn.txt", "winter.txt", "spring.txt"})
+    @ValueSource(
+            strings = {"tuning.txt", "blind.txt", "last.txt", "autumn.txt", "winter.txt", "spring.txt", "summer.txt"})
     void isReadAndPlaced(String file) {
         Marks marks = Marks.of(Corpus.read(file));
         System.out.println(file + ": " + marks);
