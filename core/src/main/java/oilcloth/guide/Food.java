@@ -41,7 +41,8 @@ public record Food(
                     "tomato, cherry",
                     "tomato, yellow",
                     "tomatoes, canned",
-                    "tomato juice" -> "tomato";
+                    "tomato juice",
+                    "tomato sauce, plain" -> "tomato";
             case "cherry, sweet", "cherry, sour" -> "cherry";
             case "grape, concord", "grape, table" -> "grape";
             case "sugar, granulated", "sugar, brown" -> "sugar";

@@ -269,6 +269,10 @@ public final class Placer {
             return preserves(recipe, produce, forms, rules);
         }
         rules = rules.stream().filter(r -> !PRESERVES.contains(r.form())).toList();
+        if (main.isFruitJuice()) {
+            // cider is a juice without being called one
+            return rules.stream().filter(r -> r.form().equals("juice")).toList();
+        }
         Set<String> named = new HashSet<>();
         recipe.facts().forms().stream()
                 .filter(f -> f.range().isEmpty()

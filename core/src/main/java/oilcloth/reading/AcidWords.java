@@ -36,6 +36,9 @@ final class AcidWords {
         if (whole && s.has(BOTTLED) && !denied(s)) {
             return guide.food(food.name() + " juice, bottled");
         }
+        if (whole && amount.isPresent() && s.low().contains("juice of")) {
+            return guide.food(food.name() + " juice, fresh");
+        }
         if (whole
                 && amount.map(a -> a.unit() == Unit.EACH || a.unit().kind() == Unit.Kind.VOLUME && s.has(FRESH))
                         .orElse(true)) {

@@ -126,6 +126,10 @@ final class Durations {
     private static final Pattern CANNER_WORDS = Pattern.compile(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|steam canner|pounds?|lbs?)\\b");
 
+    /** "20 minutes at a full rolling boil with an inch of water over them". */
+    private static final Pattern AT_A_BOIL = Pattern.compile(
+            "^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))");
+
     private static final Pattern BOILED_BEFORE = Pattern.compile("\\bboil(ed|ing)? (for )?$");
     private static final Pattern CANNER_NEXT =
             Pattern.compile("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|wb|canner)");
@@ -239,7 +243,7 @@ final class Durations {
             return;
         }
         if (s.is(d.next(), "later")
-                || s.is(d.next(), "after")
+                || s.is(d.next(), "after") && !s.around(d.next(), 0, 6).contains("vent")
                 || s.is(d.next(), "before")
                 || s.is(d.next(), "ahead")
                 || s.is(d.next(), "ago")) {
@@ -359,6 +363,10 @@ final class Durations {
     /** "at 10 pounds for an hour", "15 lb 75 min". */
     private static boolean poundsBefore(Sentence s, int from) {
         int k = s.is(from - 1, "for") ? from - 2 : from - 1;
+        if (k > 2 && s.is(k - 1, "the") && s.is(k - 2, "on")) {
+            // "11 pounds on the dial for 25 minutes"
+            k -= 3;
+        }
         if (k < 1) {
             return false;
         }
@@ -402,7 +410,7 @@ final class Durations {
     }
 
     private static boolean afterIsCanner(Sentence s, int to) {
-        if (pressureFollows(s, to)) {
+        if (pressureFollows(s, to) || AT_A_BOIL.matcher(s.around(to, 0, 20)).find()) {
             return true;
         }
         // "Vent 10 min. 35 minutes at 11 psi": the next figure has a time of its own

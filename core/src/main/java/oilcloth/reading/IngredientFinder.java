@@ -38,6 +38,8 @@ final class IngredientFinder {
     private static final Pattern ASKING = Pattern.compile(
             "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?");
 
+    private static final Pattern INCH_AND = Pattern.compile("\\binch(es)? and (a )?(half|quarter) $");
+
     private static final Pattern HAVING =
             Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
@@ -102,6 +104,10 @@ final class IngredientFinder {
     private int amountAt(Sentence s, Draft draft, int i) {
         Optional<Amounts.Found> found = Amounts.at(s.tokens(), i);
         if (found.isEmpty() || anyClaimed(s, i, Math.min(found.get().next(), s.size()))) {
+            return i;
+        }
+        if (INCH_AND.matcher(s.around(i, 3, 1)).find()) {
+            // "an inch and a half of water"
             return i;
         }
         Amounts.Found amount = found.get();
@@ -389,7 +395,7 @@ final class IngredientFinder {
         while (s.is(k, ":")
                 || s.is(k, "-")
                 || s.is(k, "–")
-                || s.is(k, ",") && s.isItem()
+                || s.is(k, ",") && (s.isItem() || match.food().isAcidulant())
                 || s.is(k, "(")
                 || s.is(k, "—")
                 || s.is(k, "|")

@@ -29,7 +29,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|, boiling[- ]water(?=\\.?$)|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|, boiling[- ]water(?=\\.?$)|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(
@@ -105,7 +105,7 @@ final class PhraseFacts {
             phrase("\\bbrandied\\b", "brandied"),
             phrase("\\bbread[- ]and[- ]butter", "pickle"),
             phrase(
-                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
+                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
                     "pickle"),
             phrase("\\b(sauer)?kraut\\b", "kraut"),
             phrase("\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle))", "soup"),
@@ -114,7 +114,7 @@ final class PhraseFacts {
                     "\\bcider\\b(?! vinegar)|(?<!in )(?<!in tomato )(?<!in their own )(?<!own )(?<!in apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!in the )\\bjuice\\b|\\bgrape juice\\b",
                     "juice"),
             phrase(
-                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )\\bsyrup\\b",
+                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
                     "syrup"),
             phrase("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
             phrase("\\bpur[eé]e\\b|\\bbaby food\\b", "puree"),
@@ -192,7 +192,7 @@ final class PhraseFacts {
     private static final Pattern WEIGHTED = p(
             "\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Pattern VENTED = p(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? out\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b");
     private static final Pattern DROPPED = p(

@@ -10,6 +10,7 @@ final class Vocabulary {
             "\\bbread[- ]and[- ]butters?\\b|\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b"
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine)s?\\b"
                     + "|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard) jars?\\b"
+                    + "|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"
                     + "|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
                     + "|\\bwater[- ]?(bath\\w*|level|line)\\b|\\bboiling[- ]water (bath|canner|process)\\w*|\\b(boiling|simmering|hot) water canner\\b|\\binch(es)? (of )?(hot |simmering |boiling )?water\\b"

@@ -256,12 +256,16 @@ final class Marks {
         }
     }
 
+    double shareOfCodes() {
+        return codes == 0 ? 1 : (double) codesFound / codes;
+    }
+
     double shareOfLines() {
-        return (double) linesRight / lines;
+        return lines == 0 ? 1 : (double) linesRight / lines;
     }
 
     double shareOfFacts() {
-        return (double) factsRight / facts;
+        return facts == 0 ? 1 : (double) factsRight / facts;
     }
 
     double sharePlaced() {

@@ -46,9 +46,17 @@ public final class AcidMissing implements Check {
         }
         boolean perJar = s.placement().open().stream().anyMatch(Process::needsAcidPerJar);
         boolean unplaced = !s.placement().isPlaced() && s.kind() == FoodKind.BORDERLINE;
-        if (!(perJar || unplaced)
-                || !s.recipe().acids().isEmpty()
-                || s.acidRules().isEmpty()) {
+        if (!(perJar || unplaced) || !s.recipe().acids().isEmpty()) {
+            return;
+        }
+        String food = s.produce().main().map(Food::name).orElse("this food");
+        if (s.acidRules().isEmpty()) {
+            // whatever it is called: a process that asks for acid in each jar is never right without
+            if (perJar) {
+                out.add(Finding.of(INFO.code(), "some", Severity.DANGER, s.citePlaced(INFO))
+                        .word("food", food)
+                        .fix());
+            }
             return;
         }
         JarSize jar = s.jars().stream().findFirst().orElse(JarSize.PINT);
@@ -57,7 +65,7 @@ public final class AcidMissing implements Check {
                 .figure("statedAcid", "none")
                 .figure("requiredAcid", AcidWords.forms(rules, jar))
                 .figure("jar", jar.label())
-                .word("food", s.produce().main().map(Food::name).orElse("this food"))
+                .word("food", food)
                 .fix(new Edit.AddAcidPerJar(
                         s.guide().food("lemon juice, bottled"), rules.get(0).perJar(jar), jar)));
     }

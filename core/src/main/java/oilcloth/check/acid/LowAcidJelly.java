@@ -24,6 +24,7 @@ public final class LowAcidJelly implements Check {
 
     private static final Pattern NAMED = Pattern.compile(
             "\\b(corn ?cob|dandelion|violet|lilac|rose petal|rose|flower|lavender|hibiscus|herb|basil|rosemary|thyme|sage|garlic|onion|pepper|carrot|zucchini|tea|coffee)s? (jelly|jam)\\b");
+    private static final Pattern JELLY = Pattern.compile("\\bjelly\\b");
     /** Cups of peppers to a cup of vinegar in the tested pepper jelly. */
     private static final double LEAST_RATIO = 3.7;
 
@@ -40,7 +41,9 @@ public final class LowAcidJelly implements Check {
                 || s.method().filter(m -> m == CanningMethod.COLD_STORAGE).isPresent()) {
             return;
         }
-        boolean named = s.said().opening(NAMED);
+        // "Chamomile jelly": no fruit and no vegetable in it is as good as none with acid
+        boolean named =
+                s.said().opening(NAMED) || s.produce().isEmpty() && s.said().opening(JELLY);
         boolean lowAcid =
                 s.produce().foods().stream().anyMatch(f -> f.acidity() == Acidity.LOW && f.kind() != FoodClass.NUT);
         double acid = s.recipe().acids().stream()
