@@ -52,10 +52,10 @@ final class PhraseFacts {
 
     private static final Pattern OPEN_KETTLE = p(
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (still )?(hot|boiling|piping))\\b"
-                    + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
+                    + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
-                    + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
+                    + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bopen[- ]kettle\\b");
 
     private static final List<Phrase<Pack>> PACKS = List.of(

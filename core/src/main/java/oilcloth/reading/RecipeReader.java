@@ -244,6 +244,7 @@ public final class RecipeReader {
     }
 
     private void sentence(Sentence s, Draft draft) {
+        int before = Deviations.said(draft);
         phrases.read(s, draft, false);
         practices(s, draft);
         durations.read(s, draft);
@@ -253,6 +254,7 @@ public final class RecipeReader {
         ingredients.read(s, draft);
         residue.read(s, draft);
         steps.read(s, draft);
+        Deviations.read(s, draft, before);
     }
 
     private void practices(Sentence s, Draft draft) {

@@ -80,6 +80,10 @@ final class SameFood {
 
     private static Ingredient refined(Ingredient known, Ingredient read) {
         Ingredient result = known;
+        if (read.food().name().equals("vinegar, homemade")) {
+            // "the vinegar was the stuff my brother makes": said later, it holds for all of it
+            result = result.withFood(read.food());
+        }
         if (known.food().name().endsWith("kind unsaid") && !read.food().name().endsWith("kind unsaid")) {
             result = result.withFood(read.food());
         }
