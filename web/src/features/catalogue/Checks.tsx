@@ -1,9 +1,10 @@
-import { Box, Chip, Paper, Stack, TextField, Typography } from '@mui/material';
+import { Box, Chip, Paper, Stack, Typography } from '@mui/material';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, ok } from '../../api/client';
 import { rule, serif, tones } from '../../theme/theme';
+import { FindField } from '../../ui/FindField';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { aspectWord, severityWord, toneOf } from '../../ui/words';
@@ -44,15 +45,7 @@ export function Checks() {
   return (
     <Stack spacing={1.5}>
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', flexWrap: 'wrap', rowGap: 1 }}>
-        <TextField
-          autoFocus
-          label="Find a check"
-          placeholder="lids boiled"
-          size="small"
-          sx={{ width: 320 }}
-          value={typed}
-          onChange={(e) => setTyped(e.target.value)}
-        />
+        <FindField label="Find a check" example="lids boiled" value={typed} onChange={setTyped} />
         <Stack direction="row" spacing={0.5} role="group" aria-label="Aspect" sx={{ flexWrap: 'wrap' }}>
           {Object.entries(aspectWord).map(([id, word]) => (
             <Chip

@@ -17,6 +17,7 @@ import {
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { Library, ProcessEntry } from '../../api/client';
+import { FindField } from '../../ui/FindField';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { capital, proofWord } from '../../ui/words';
 import { finds, processText, proofOf, rowWords, sourceOf } from './find';
@@ -73,15 +74,7 @@ export function Processes() {
   return (
     <Stack spacing={1.5}>
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', flexWrap: 'wrap', rowGap: 1 }}>
-        <TextField
-          autoFocus
-          label="Find a process"
-          placeholder="peach raw"
-          size="small"
-          sx={{ width: 320 }}
-          value={typed}
-          onChange={(e) => setTyped(e.target.value)}
-        />
+        <FindField label="Find a process" example="peach raw" value={typed} onChange={setTyped} />
         <TextField
           select
           size="small"

@@ -10,12 +10,12 @@ import {
   TableCell,
   TableHead,
   TableRow,
-  TextField,
   Typography,
 } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { RecipeEntry } from '../../api/client';
+import { FindField } from '../../ui/FindField';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { proofWord } from '../../ui/words';
 import { finds, sourceOf } from './find';
@@ -56,15 +56,7 @@ export function Recipes() {
   return (
     <Stack spacing={1.5}>
       <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', flexWrap: 'wrap', rowGap: 1 }}>
-        <TextField
-          autoFocus
-          label="Find a tested recipe"
-          placeholder="relish corn"
-          size="small"
-          sx={{ width: 320 }}
-          value={typed}
-          onChange={(e) => setTyped(e.target.value)}
-        />
+        <FindField label="Find a tested recipe" example="relish corn" value={typed} onChange={setTyped} />
         <Typography aria-live="polite">
           {found.length} of {all.length}
         </Typography>

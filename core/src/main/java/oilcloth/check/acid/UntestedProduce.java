@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
+import oilcloth.check.DenseFood;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
@@ -35,7 +36,6 @@ public final class UntestedProduce implements Check {
             "avocado",
             "dates");
 
-    private static final Set<String> DENSE = Set.of("pumpkin", "winter squash", "sweet potato");
     private static final Set<String> SPREADS = Set.of("butter", "jam", "jelly", "spread", "pie-filling");
 
     @Override
@@ -51,7 +51,7 @@ public final class UntestedProduce implements Check {
         }
         boolean spread = Facts.values(s.facts().forms()).stream().anyMatch(SPREADS::contains);
         for (Food food : s.produce().foods()) {
-            if (hasNoAmount(food) || spread && DENSE.contains(food.name())) {
+            if (hasNoAmount(food) || spread && DenseFood.is(food)) {
                 List<Ingredient> of = s.produce().ingredients().stream()
                         .filter(i -> i.food().equals(food))
                         .limit(1)

@@ -3,6 +3,7 @@ package oilcloth.check.headspace;
 import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
+import oilcloth.check.DenseFood;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
@@ -21,7 +22,6 @@ public final class PackDense implements Check {
             "In a thick mash heat creeps by conduction only. The middle of the jar stays too cool, however long the process.",
             "Guide 4");
 
-    private static final Set<String> DENSE = Set.of("pumpkin", "winter squash", "sweet potato");
     private static final Set<String> MASHED = Set.of("puree", "milled", "fine");
     private static final Set<String> SPREADS = Set.of("butter", "jam", "spread", "sauce", "pie-filling");
 
@@ -37,7 +37,7 @@ public final class PackDense implements Check {
             return;
         }
         Set<String> forms = Facts.values(s.facts().forms());
-        boolean dense = s.produce().main().filter(f -> DENSE.contains(f.name())).isPresent();
+        boolean dense = s.produce().main().filter(DenseFood::is).isPresent();
         boolean mashed = forms.stream().anyMatch(MASHED::contains)
                 || dense && forms.stream().anyMatch(SPREADS::contains);
         boolean lowAcid = s.kind() == FoodKind.LOW_ACID
