@@ -46,13 +46,33 @@ public final class Cues {
         }
     }
 
-    /**
-     * One alternative of a pattern.
-     *
-     * @param literals of which it needs one; empty where it may match anything
-     * @param leading with one of which every match begins; empty where that is not known
-     */
-    private record Alternative(Pattern pattern, Literal[] literals, Literal[] leading) {
+    /** One alternative of a pattern; compiled when a text first needs it, which for most is never. */
+    private static final class Alternative {
+        private final String regex;
+        private final int flags;
+        /** Of which it needs one; empty where it may match anything. */
+        private final Literal[] literals;
+        /** With one of which every match begins; empty where that is not known. */
+        private final Literal[] leading;
+
+        private volatile Pattern compiled;
+
+        Alternative(String regex, int flags, Literal[] literals, Literal[] leading) {
+            this.regex = regex;
+            this.flags = flags;
+            this.literals = literals;
+            this.leading = leading;
+        }
+
+        Matcher matcher(String low) {
+            Pattern p = compiled;
+            if (p == null) {
+                p = Pattern.compile(regex, flags);
+                compiled = p;
+            }
+            return p.matcher(low);
+        }
+
         boolean mayMatch(Searched text) {
             for (Literal literal : literals) {
                 if (text.holds(literal)) {
@@ -112,7 +132,7 @@ public final class Cues {
             if (!a.mayMatch(text)) {
                 continue;
             }
-            Matcher m = a.pattern.matcher(text.low);
+            Matcher m = a.matcher(text.low);
             // of two that begin at the same place the one written first counts
             int at = a.start(m, text, from, start);
             if (at >= 0) {
@@ -126,12 +146,14 @@ public final class Cues {
     private static Cues of(Pattern pattern) {
         boolean plain = (pattern.flags() & ~(Pattern.CASE_INSENSITIVE | Pattern.MULTILINE)) == 0;
         if (!plain) {
-            return new Cues(List.of(new Alternative(pattern, new Literal[0], new Literal[0])));
+            return new Cues(
+                    List.of(new Alternative(pattern.pattern(), pattern.flags(), new Literal[0], new Literal[0])));
         }
         List<Alternative> alternatives = new ArrayList<>();
         for (String regex : split(pattern.pattern())) {
             alternatives.add(new Alternative(
-                    Pattern.compile(regex, pattern.flags()),
+                    regex,
+                    pattern.flags(),
                     literals(new Parser(regex).alternatives()),
                     literals(new Parser(regex).leading())));
         }
