@@ -1,7 +1,9 @@
 package oilcloth.reading;
 
+import java.util.Optional;
 import java.util.regex.Pattern;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Range;
 
 /**
  * Remarks that take back part of the recipe: "I replaced two cups of the vinegar", "I only ran 15 minutes". What they
@@ -25,6 +27,12 @@ final class Deviations {
                     + "|\\b(left|leave|leaving|skip(ped)?|omit(ted)?|forgot) (out )?(of )?(the |my |any )?(vinegar|lemon|acid|citric|vent\\w*|steam)\\b"
                     + "|\\bleft [^.;]{0,20}\\b(vinegar|lemon|acid|citric)\\b[^.;]{0,10}\\bout\\b"
                     + "|\\b(thin|thinned|dilut\\w*|stretch\\w*|water(ed)? down)\\b[^.;]{0,30}\\b(vinegar|lemon|juice|brine|acid)\\b"
+                    + "|\\b(ran|run|boiled|boils|went) dry\\b|\\boff the boil\\b|\\b(stopped|quit|lost) (boiling|the boil|its boil)\\b"
+                    + "|\\b(power|electricity|gas) (went|was|cut|failed|quit|ran) (out|off)?\\b|\\bpower (cut|outage|failure)\\b"
+                    + "|\\bthicken(s|ed|ing)?\\b[^.;]*\\bwith\\b"
+                    + "|\\b(light|heavy|easy|short) on (the )?(vinegar|lemon|acid|water|vegetables|peppers|onions)\\b"
+                    + "|\\b(vinegar|lemon|brine)\\b[^.;]{0,16}\\b(cut|mixed|blended|stretched) with\\b"
+                    + "|\\bmore (peppers?|onions?|corn|beans|garlic|celery|vegetables|veggies)\\b[^.;]*\\b(double|twice|half again|extra)\\b"
                     + "|\\bno (heat|bath|water ?bath|processing)\\b"
                     + "|\\bless (vinegar|lemon|acid|time|pressure|minutes|than (it|the|they|that))\\b"
                     + "|\\b(vinegar|lemon|acid|brine)\\b[^.;]{0,24}\\btoo (sour|strong|sharp|tart)\\b");
@@ -36,6 +44,26 @@ final class Deviations {
                     + "\\b|\\b(jars?|lids?|" + MATTERS.substring(1)
                     + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
                     + "|\\b[1-4](\\.\\d)? ?(%|per ?cent)");
+
+    /** Somebody tells what happened, once the time in the canner has been told. */
+    private static final Pattern TOLD = Pattern.compile(
+            "\\b(i|we|it|they|some jars|the (old )?(canner|water|burner|power|gauge|stove|weight|pot|pan|jars|vinegar|liquid))\\b");
+
+    private static final Pattern OF_THE_CANNER = Pattern.compile(
+            "\\b(canner|cooker|burner|power|stove|boil\\w*|gauge|weight|pressure|pounds|minutes?|load|filled|jars?|quarts?|pints?|"
+                    + "ran (them|it)|(at|after|only) (ten|fifteen|twenty|thirty|forty|fifty|\\d+))\\b");
+
+    /** Steps everybody takes, and talk about the family and the garden. */
+    private static final Pattern HARMLESS = Pattern.compile(
+            "\\b(wash\\w*|wip\\w+|rins\\w+|dry|dried|cool\\w*|wait\\w*|rest\\w*|turn\\w* off|lift\\w*|label\\w*|dat(e|ed)|stor\\w+|shelf|shelves|pantry|cellar"
+                    + "|check\\w*|seal\\w*|ping\\w*|pop\\w*|lov\\w+|lik(e|es|ed)|favou?rites?|tast\\w+|grand\\w+|gran|mother|mom|mama|aunt\\w*|family|neighbou?rs?|sister"
+                    + "|years?|eat|ate|eaten|gifts?|gave|give|fair|church|garden|grew|grow|picked|bought|market|clean\\w*|mouth|lids?|rings?|bands?|bubbles?|rims?"
+                    + "|headspace|makes?|made|yields?|enough|thanks?|thank|questions?|ok|okay|safe|right|wrong|how|why|what|should|could|can i|do i|wonder\\w*|worried|hope"
+                    + "|book|guide|extension|altitude|feet|elevation|town|county|lower\\w*|load(ed)? the|plac\\w+|set|bring|heat\\w*|vent\\w*|tested|good|fine|fun|busy|proud|beautiful|pretty|always|day|weekend|hours?)\\b");
+
+    private static final Pattern ACID = Pattern.compile("\\b(vinegar|lemons?|limes?|citric)\\b");
+    private static final Pattern COOKED = Pattern.compile(
+            "\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
     private Deviations() {}
 
@@ -57,8 +85,21 @@ final class Deviations {
 
     /** @param before what {@link #said} counted before the sentence was read */
     static void read(Sentence s, Draft draft, int before) {
-        s.find(CHANGED)
-                .or(() -> said(draft) == before ? s.find(ODD) : java.util.Optional.empty())
-                .ifPresent(r -> draft.unread.add(new Unread(r, true)));
+        Optional<Range> odd = s.find(CHANGED);
+        if (odd.isEmpty() && said(draft) == before) {
+            odd = s.find(ODD).or(() -> told(s, draft));
+        }
+        odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
+    }
+
+    /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
+    private static Optional<Range> told(Sentence s, Draft draft) {
+        if (draft.facts.times().isEmpty() || !s.has(TOLD)) {
+            return Optional.empty();
+        }
+        if (s.has(ACID) && !s.has(COOKED)) {
+            return s.findAny(ACID);
+        }
+        return s.has(HARMLESS) ? Optional.empty() : s.findAny(OF_THE_CANNER);
     }
 }
