@@ -11,8 +11,9 @@ import oilcloth.text.Range;
  * tested recipe: they are asked about.
  */
 final class Deviations {
-    private static final String MATTERS =
-            "(vinegar|lemon|lime|acid|citric|time|times|minutes?|mins?|pressure|pounds?|weight|gauge|dial|steam|vent|brine|vegetables|peppers?|onions?|corn|beans|garlic|celery|water|process\\w*|bath|canner)";
+    private static final String MATTER =
+            "vinegar|lemon|lime|acid|citric|time|times|minutes?|mins?|pressure|pounds?|weight|gauge|dial|steam|vent|brine|vegetables|peppers?|onions?|corn|beans|garlic|celery|water|process\\w*|bath|canner";
+    private static final String MATTERS = "(" + MATTER + ")";
 
     /** Said of the vinegar, the time, the pressure or the vegetables it is a change, whatever else is read in it. */
     private static final Pattern CHANGED = Pattern.compile(
@@ -40,8 +41,8 @@ final class Deviations {
     /** A change only where nobody could read what it says. */
     private static final Pattern ODD = Pattern.compile(
             "\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
-                    + "(jars?|lids?|" + MATTERS.substring(1)
-                    + "\\b|\\b(jars?|lids?|" + MATTERS.substring(1)
+                    + "(jars?|lids?|" + MATTER + ")"
+                    + "\\b|\\b(jars?|lids?|" + MATTER + ")"
                     + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
                     + "|\\b[1-4](\\.\\d)? ?(%|per ?cent)");
 

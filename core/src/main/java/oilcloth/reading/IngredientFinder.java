@@ -28,10 +28,6 @@ final class IngredientFinder {
 
     private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
 
-    private static final Pattern ASIDE = Pattern.compile(
-            "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
-    private static final Pattern IN_JAR = Pattern.compile(
-            "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
     private static final Pattern OPTIONAL =
             Pattern.compile("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
     /** "Should I have added lemon?" says that none was. */
@@ -486,14 +482,7 @@ final class IngredientFinder {
         }
         Range range = s.span(from, open && s.is(to, ")") ? to + 1 : to);
         Food food = ContextWords.kind(guide, s, AcidWords.kind(guide, s, named, amount), amount, from);
-        boolean liquid = food.kind() == FoodClass.WATER
-                || food.kind() == FoodClass.SALT
-                || food.kind() == FoodClass.FIRMING
-                || food.name().equals("ascorbic acid")
-                || food.name().equals("fruit antibrowning mix")
-                || food.isAcidulant();
-        boolean aside = liquid
-                && (draft.asideSection || isPouredOff(setting(s, from)) || !food.isAcidulant() && isPouredOff(s.low()));
+        boolean aside = PouredOff.is(s, draft, food, from);
         Optional<Ingredient.PerJar> perJar = JarShare.of(s, to);
         Ingredient read = new Ingredient(
                 range,
@@ -504,35 +493,6 @@ final class IngredientFinder {
                 s.has(OPTIONAL),
                 AcidWords.strength(s, food));
         SameFood.merge(s, draft, read);
-    }
-
-    private static boolean isPouredOff(String words) {
-        return ASIDE.matcher(words).find() && !IN_JAR.matcher(words).find();
-    }
-
-    private static final Pattern BROWNING = Pattern.compile("\\b(brown|dark|discolou?r)");
-
-    /** Where an acid goes: its own clause of a run-on text, unless the sentence is about browning. */
-    private static String setting(Sentence s, int at) {
-        if (s.has(BROWNING)) {
-            return s.low();
-        }
-        int offset = s.token(at).range().start() - s.range().start();
-        int from = offset;
-        while (from > 0 && !endsClause(s.low(), from - 1)) {
-            from--;
-        }
-        int to = offset;
-        while (to < s.low().length() && !endsClause(s.low(), to)) {
-            to++;
-        }
-        return s.low().substring(from, to);
-    }
-
-    private static boolean endsClause(String low, int at) {
-        char c = low.charAt(at);
-        // the stop of "1.5 tsp" ends nothing
-        return c == ',' || c == ';' || c == '.' && (at + 1 >= low.length() || low.charAt(at + 1) == ' ');
     }
 
     /** "the vinegar we make from our own apples". */

@@ -1,0 +1,56 @@
+package oilcloth.reading;
+
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+
+/** Soaking water, salt that is drained and acid against browning: poured off, and never in the jar. */
+final class PouredOff {
+    private static final Pattern ASIDE = Pattern.compile(
+            "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
+    private static final Pattern IN_JAR = Pattern.compile(
+            "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
+
+    private PouredOff() {}
+
+    /** @param from the token the amount or the name begins at */
+    static boolean is(Sentence s, Draft draft, Food food, int from) {
+        boolean liquid = food.kind() == FoodClass.WATER
+                || food.kind() == FoodClass.SALT
+                || food.kind() == FoodClass.FIRMING
+                || food.name().equals("ascorbic acid")
+                || food.name().equals("fruit antibrowning mix")
+                || food.isAcidulant();
+        return liquid
+                && (draft.asideSection || isPouredOff(setting(s, from)) || !food.isAcidulant() && isPouredOff(s.low()));
+    }
+
+    private static boolean isPouredOff(String words) {
+        return ASIDE.matcher(words).find() && !IN_JAR.matcher(words).find();
+    }
+
+    private static final Pattern BROWNING = Pattern.compile("\\b(brown|dark|discolou?r)");
+
+    /** Where an acid goes: its own clause of a run-on text, unless the sentence is about browning. */
+    private static String setting(Sentence s, int at) {
+        if (s.has(BROWNING)) {
+            return s.low();
+        }
+        int offset = s.token(at).range().start() - s.range().start();
+        int from = offset;
+        while (from > 0 && !endsClause(s.low(), from - 1)) {
+            from--;
+        }
+        int to = offset;
+        while (to < s.low().length() && !endsClause(s.low(), to)) {
+            to++;
+        }
+        return s.low().substring(from, to);
+    }
+
+    private static boolean endsClause(String low, int at) {
+        char c = low.charAt(at);
+        // the stop of "1.5 tsp" ends nothing
+        return c == ',' || c == ';' || c == '.' && (at + 1 >= low.length() || low.charAt(at + 1) == ' ');
+    }
+}
