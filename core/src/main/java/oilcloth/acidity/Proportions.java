@@ -78,6 +78,8 @@ public final class Proportions {
                 && !food.name().equals("fruit")
                 && !food.name().equals("vegetables")
                 && !food.isFruitJuice()
+                // fresh garlic is judged by itself
+                && !food.name().equals("garlic")
                 && !food.name().endsWith(" peel");
     }
 

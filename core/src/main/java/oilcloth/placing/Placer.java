@@ -269,10 +269,6 @@ public final class Placer {
             return preserves(recipe, produce, forms, rules);
         }
         rules = rules.stream().filter(r -> !PRESERVES.contains(r.form())).toList();
-        if (main.isFruitJuice()) {
-            // cider is a juice without being called one
-            return rules.stream().filter(r -> r.form().equals("juice")).toList();
-        }
         Set<String> named = new HashSet<>();
         recipe.facts().forms().stream()
                 .filter(f -> f.range().isEmpty()
@@ -338,6 +334,10 @@ public final class Placer {
         Set<String> wanted = new LinkedHashSet<>(said);
         if (wanted.contains("butter") || wanted.contains("syrup") || wanted.contains("soup")) {
             return List.of();
+        }
+        if (main.isFruitJuice()) {
+            // cider is a juice without being called one
+            wanted.add("juice");
         }
         if (said.contains("milled") && !said.contains("juice")) {
             wanted.add(offered.contains("sauce") ? "sauce" : "puree");

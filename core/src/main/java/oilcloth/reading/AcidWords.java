@@ -33,15 +33,17 @@ final class AcidWords {
     /** The food as the sentence around it makes it: bottled or fresh, bought or homemade. */
     static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount) {
         boolean whole = food.name().equals("lemon") || food.name().equals("lime");
-        if (whole && s.has(BOTTLED) && !denied(s)) {
+        boolean counted = amount.filter(a -> a.unit() == Unit.EACH).isPresent();
+        if (whole && !counted && s.has(BOTTLED) && !denied(s)) {
             return guide.food(food.name() + " juice, bottled");
         }
         if (whole && amount.isPresent() && s.low().contains("juice of")) {
             return guide.food(food.name() + " juice, fresh");
         }
         if (whole
-                && amount.map(a -> a.unit() == Unit.EACH || a.unit().kind() == Unit.Kind.VOLUME && s.has(FRESH))
-                        .orElse(true)) {
+                && (counted
+                        || amount.map(a -> a.unit().kind() == Unit.Kind.VOLUME && s.has(FRESH))
+                                .orElse(true))) {
             // "3 lemons", "2 Tbsp fresh lemon" are as much juice as they give, and it is fresh
             return guide.food(food.name() + " juice, fresh");
         }

@@ -452,6 +452,7 @@ final class Durations {
         return pounds
                 && (at
                         || PRESSURES.contains(s.token(k).norm())
+                                && endsClause(s, figure.get().next() + 1)
                         || s.low().contains("gauge")
                         || s.low().contains("dial")
                         || s.low().contains("weight")
@@ -459,6 +460,14 @@ final class Durations {
                         || s.low().contains("canner")
                         || s.low().contains("psi")
                         || s.low().contains("vent"));
+    }
+
+    /** "10 lb." and "10 lb weighted" are a pressure, "10 lb beef" is not. */
+    private static boolean endsClause(Sentence s, int at) {
+        return at >= s.size()
+                || !s.token(at).isWord()
+                || PROCESS.contains(s.token(at).norm())
+                || s.is(at, "dial");
     }
 
     private static boolean isModal(Sentence s, int can) {

@@ -95,6 +95,10 @@ final class FigureFacts {
             "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
 
     /** "twenty minutes at eleven pounds". */
+    /** Words of a place: without them "about 60 feet" may be a tree. */
+    private static final Pattern PLACE = Pattern.compile(
+            "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
+
     private static final Pattern MINUTES_AT = Pattern.compile("\\bmin(ute)?s? (at|@) (\\S+ )?$");
 
     private static final Pattern FELL =
@@ -304,6 +308,7 @@ final class FigureFacts {
         boolean said = s.has(ALTITUDE);
         // "at 90 ft", "0 ft", or a sentence of its own: "33 ft."
         boolean around = feet
+                && s.has(PLACE)
                 && f.low() >= LOWEST_SAID_FEET
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));

@@ -47,7 +47,7 @@ final class IngredientFinder {
 
     void read(Sentence s, Draft draft) {
         claimPhrases(s);
-        boolean serving = s.has(Vocabulary.SERVING) || s.has(ASKING);
+        boolean serving = s.has(Vocabulary.SERVING);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;
@@ -368,8 +368,9 @@ final class IngredientFinder {
         }
         boolean leftover = part
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
-                || amount.amount().unit().kind() == Unit.Kind.PACK && s.is(i - 1, "in")
-                || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon")
+                // "the spices in a bag", "4 tsp of salt to a gallon"
+                || s.is(i - 1, "in") && s.is(i + 1, "bag")
+                || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
                 || s.low().contains("left")
                 || s.low().contains("makes")
                 || s.low().contains("yield")
@@ -440,7 +441,10 @@ final class IngredientFinder {
             return end;
         }
         if (ContextWords.namesProduct(draft, match.food())
-                || MADE_FROM.matcher(s.around(i, 5, 0)).find()) {
+                || VINEGAR_FROM.matcher(s.around(i, 10, 0)).find()) {
+            return end;
+        }
+        if (match.food().isAcidulant() && s.has(ASKING)) {
             return end;
         }
         if (serving && !s.isItem()) {
@@ -484,6 +488,11 @@ final class IngredientFinder {
         Food food = ContextWords.kind(guide, s, AcidWords.kind(guide, s, named, amount), amount, from);
         boolean aside = PouredOff.is(s, draft, food, from);
         Optional<Ingredient.PerJar> perJar = JarShare.of(s, to);
+        Optional<Amount> shared = amount.filter(a -> isDosed(food)).flatMap(a -> JarShare.shared(s, a, to));
+        if (shared.isPresent()) {
+            perJar = Optional.of(new Ingredient.PerJar(Optional.empty()));
+            amount = shared;
+        }
         Ingredient read = new Ingredient(
                 range,
                 food,
@@ -495,9 +504,16 @@ final class IngredientFinder {
         SameFood.merge(s, draft, read);
     }
 
+    /** What is measured into each jar rather than into the pot. */
+    private static boolean isDosed(Food food) {
+        return food.kind() == FoodClass.ACID && !food.isVinegar()
+                || food.kind() == FoodClass.FRESH_HERB
+                || food.name().equals("garlic");
+    }
+
     /** "the vinegar we make from our own apples". */
-    private static final Pattern MADE_FROM = Pattern.compile(
-            "\\b(made|make|making|pressed|fermented) from (our |my |the |some )*(own |home-grown |old )?$");
+    private static final Pattern VINEGAR_FROM = Pattern.compile(
+            "\\b(vinegar|wine|cider)\\b.*\\b(made|make|making|pressed|fermented) from (our |my |the |some )*(own |home-grown |old )?$");
 
     /** "half vinegar, half water": a liquid that is counted is a part of the whole. */
     private static Amount share(Food food, Amount amount) {

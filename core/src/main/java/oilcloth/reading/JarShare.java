@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import oilcloth.measure.Amount;
 import oilcloth.recipe.Ingredient;
 
 /** Whether an amount is for one jar or for the batch. */
@@ -11,6 +12,8 @@ final class JarShare {
 
     private static final Pattern PER_JAR = Pattern.compile(
             "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
+
+    private static final int FEW_WORDS = 6;
 
     private static final Pattern NAMES_JARS = Pattern.compile("\\b(pints|quarts|jars)\\b");
 
@@ -24,7 +27,7 @@ final class JarShare {
         }
         for (int k = 0; k + 1 < s.size(); k++) {
             boolean per = s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
-            if (!per || Math.abs(k - to) > 14) {
+            if (!per || Math.abs(k - to) > 14 || hasItsOwnAmount(s, k, to)) {
                 continue;
             }
             int at = k + 1;
@@ -48,5 +51,37 @@ final class JarShare {
             }
         }
         return Optional.empty();
+    }
+
+    /**
+     * "14 tablespoons of lemon juice, 2 in each jar", "8 cloves of garlic (1 per jar)": what comes to a jar of an amount
+     * that was told for the batch, in the same unit. The words
+     * are claimed.
+     */
+    static Optional<Amount> shared(Sentence s, Amount batch, int to) {
+        for (int k = to + 1; k + 1 < s.size() && k <= to + FEW_WORDS; k++) {
+            int number = s.is(k, "in") || s.is(k, "to") || s.is(k, "for") ? k - 1 : k;
+            int per = number == k ? k : k + 1;
+            boolean each = s.is(per, "per") || s.is(per, "each") || s.is(per, "every");
+            boolean jar = each
+                    && (s.is(per + 1, "jar")
+                            || per + 1 < s.size() && JarMentions.at(s, per + 1).isPresent());
+            if (jar) {
+                int at = number == k ? k - 1 : number;
+                Optional<Amounts.Found> found = Amounts.at(s.tokens(), at).filter(f -> at >= to && !f.unitSaid());
+                found.ifPresent(f -> s.claim(at, f.next()));
+                return found.map(f -> new Amount(f.amount().low(), f.amount().high(), batch.unit(), batch.exact()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "8 cloves of garlic (1 per jar)": the eight are the batch's. */
+    private static boolean hasItsOwnAmount(Sentence s, int per, int to) {
+        return per > to && isAmount(s, per - 1) || per - 1 > to && isAmount(s, per - 2);
+    }
+
+    private static boolean isAmount(Sentence s, int i) {
+        return Amounts.at(s.tokens(), i).isPresent();
     }
 }

@@ -20,6 +20,9 @@ final class Residue {
 
     private static final Pattern HOT = Pattern.compile("\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees)\\b");
 
+    private static final Set<String> GOES_ON =
+            Set.of("more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring");
+
     private static final Pattern PER =
             Pattern.compile("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
@@ -39,17 +42,7 @@ final class Residue {
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
             boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE));
-            // "simmer 5, through the mill": minutes on the stove; "25 lb total" only adds up
-            boolean cooking = COOKING.contains(i > 0 ? s.token(i - 1).norm() : "")
-                    || s.is(i - 1, "another") && s.low().contains("boil")
-                    // "simmer 5 and 5"
-                    || i > 2
-                            && s.is(i - 1, "and")
-                            && s.token(i - 2).isNumber()
-                            && COOKING.contains(s.token(i - 3).norm());
-            // "jars baked at 225": a temperature without its sign; "4 tsp to a gallon" of soaking water
-            boolean heat = s.is(i - 1, "at") && s.has(HOT);
-            bears &= !cooking && !heat;
+            bears &= !isTime(s, i) && !isHeat(s, i);
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;
@@ -57,6 +50,23 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */
+    private static boolean isTime(Sentence s, int i) {
+        boolean again = i > 2 && s.is(i - 1, "and") && s.token(i - 2).isNumber();
+        String verb = i > 0 ? s.token(again ? i - 3 : i - 1).norm() : "";
+        boolean cooking =
+                COOKING.contains(verb) || s.is(i - 1, "another") && s.low().contains("boil");
+        return cooking
+                && (i + 1 >= s.size()
+                        || !s.token(i + 1).isWord()
+                        || GOES_ON.contains(s.token(i + 1).norm()));
+    }
+
+    /** "jars baked at 225": degrees without their sign. */
+    private static boolean isHeat(Sentence s, int i) {
+        return s.is(i - 1, "at") && s.has(HOT);
     }
 
     /** "stir in the gloop": something went in, and nothing in it is known. */

@@ -1,6 +1,7 @@
 package oilcloth.check.ingredient;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import oilcloth.acidity.Proportions;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
@@ -29,6 +30,15 @@ public final class FreshHerbGarlic implements Check {
 
     /** Up to here more is a matter of taste rather than of acid. */
     private static final double SMALL_CUPS = 0.5;
+
+    /** Two large cloves. */
+    private static final double CLOVES_IN_A_JAR = 0.07;
+
+    /** Up to three heads of dill to a quart, as the tested dill pickles have. */
+    private static final double HEADS_IN_A_JAR = 0.5;
+
+    private static final Pattern MUCH = Pattern.compile(
+            "\\b(lots|plenty|loads|heaps|tons|a (whole |big )?(handful|bunch|pile)|handfuls|whole heads?)\\b");
 
     private static final double SPOON_CUPS = 0.0625;
     private static final double PER_JAR_CUPS = 4;
@@ -68,22 +78,39 @@ public final class FreshHerbGarlic implements Check {
                         // "2 heads of dill per jar": by the jar, not by the batch
                         .orElse(PER_JAR_CUPS))
                 .sum();
-        // one clove or one head of dill in each jar goes with any tested pickle
-        double free = tested.isPacked() || i.food().name().equals("garlic") ? FREE_CUPS : SPOON_CUPS;
-        double allowed = Math.max(listed, free) * scale * s.guide().proportionTolerance();
-        boolean named = i.perJar().isPresent() || i.amount().isEmpty();
-        double mine = i.mostVolume().map(Volume::cups).orElse(named ? 0.0 : BUNCH_CUPS);
-        Severity severity = mine <= allowed || named && !lines.isEmpty()
-                ? Severity.MET
-                : mine <= Math.max(2 * allowed, SMALL_CUPS) || i.amount().isEmpty()
-                        ? Severity.CAUTION
-                        : Severity.CORRECT;
+        Severity severity = i.perJar().isPresent()
+                ? perJar(i, !lines.isEmpty())
+                : i.amount().isEmpty() ? unmeasured(s, i, !lines.isEmpty()) : inBatch(s, i, listed, scale, tested);
         Finding.Builder finding = Finding.of(
                         INFO.code(), severity == Severity.MET ? "met" : "raised", severity, s.cite(tested))
                 .at(i.range())
                 .figure("stated", i.amount().map(Object::toString).orElse("some"))
                 .word("food", i.food().name());
         out.add(severity == Severity.MET ? finding : finding.fix());
+    }
+
+    /** A clove or two in each jar goes with any tested pickle, heads of dill with those that have them. */
+    private static Severity perJar(Ingredient i, boolean listed) {
+        boolean heads = listed && i.food().kind() == FoodClass.FRESH_HERB;
+        double allowed = heads ? HEADS_IN_A_JAR : CLOVES_IN_A_JAR;
+        double mine = i.mostVolume().map(Volume::cups).orElse(listed ? 0.0 : CLOVES_IN_A_JAR);
+        return mine <= allowed ? Severity.MET : mine <= 2 * allowed ? Severity.CAUTION : Severity.CORRECT;
+    }
+
+    private static Severity unmeasured(Subject s, Ingredient i, boolean listed) {
+        if (s.said().around(i.range(), MUCH)) {
+            return Severity.CORRECT;
+        }
+        return listed ? Severity.MET : Severity.CAUTION;
+    }
+
+    private static Severity inBatch(Subject s, Ingredient i, double listed, double scale, TestedRecipe tested) {
+        double free = tested.isPacked() ? FREE_CUPS : SPOON_CUPS;
+        double allowed = Math.max(listed, free) * scale * s.guide().proportionTolerance();
+        double mine = i.mostVolume().map(Volume::cups).orElse(BUNCH_CUPS);
+        return mine <= allowed
+                ? Severity.MET
+                : mine <= Math.max(2 * allowed, SMALL_CUPS) ? Severity.CAUTION : Severity.CORRECT;
     }
 
     private static boolean same(Food a, Food b) {

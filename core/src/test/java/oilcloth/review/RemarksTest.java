@@ -1,0 +1,60 @@
+package oilcloth.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Stream;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Context;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+
+/** A sound recipe with one remark more: one that matters takes "sound" away, idle talk leaves it. */
+class RemarksTest {
+    private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
+
+    @TestFactory
+    Stream<DynamicTest> remarks() throws IOException {
+        Map<String, String> bases = new LinkedHashMap<>();
+        Stream.Builder<DynamicTest> tests = Stream.builder();
+        for (String section : sections()) {
+            String[] head = section.substring(0, section.indexOf('\n')).split(" ");
+            String body = section.substring(section.indexOf('\n') + 1).strip();
+            if (head[0].equals("base")) {
+                bases.put(head[1], body);
+                tests.add(DynamicTest.dynamicTest(
+                        head[1], () -> assertThat(call(body)).isEqualTo(Call.SOUND)));
+            } else {
+                body.lines().map(r -> remark(head[0], bases.get(head[1]), r)).forEach(tests::add);
+            }
+        }
+        return tests.build();
+    }
+
+    private static DynamicTest remark(String weight, String base, String remark) {
+        return DynamicTest.dynamicTest(weight + ": " + remark, () -> {
+            Call call = call(base + " " + remark);
+            if (weight.equals("harmless")) {
+                assertThat(call).as(remark).isEqualTo(Call.SOUND);
+            } else {
+                assertThat(call).as(remark).isNotEqualTo(Call.SOUND);
+            }
+        });
+    }
+
+    private static Call call(String text) {
+        return ENGINE.review(text, Context.planning(null)).call();
+    }
+
+    private static String[] sections() throws IOException {
+        try (InputStream in = RemarksTest.class.getResourceAsStream("/remarks.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .substring(4)
+                    .split("(?m)^=== ");
+        }
+    }
+}
