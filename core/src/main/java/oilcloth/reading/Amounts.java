@@ -32,6 +32,8 @@ final class Amounts {
             "maybe",
             "~");
 
+    private static final Set<String> SIZED = Set.of("whole", "full", "big", "large", "small", "good", "nice");
+
     private static final Map<String, Double> PARTS = Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3);
 
     private Amounts() {}
@@ -48,6 +50,13 @@ final class Amounts {
         boolean exact = at == 0 || !ABOUT.contains(tokens.get(at - 1).norm());
         boolean article = tokens.get(at).is("a") || tokens.get(at).is("an");
         int i = f.next();
+        if (article
+                && i < tokens.size()
+                && SIZED.contains(tokens.get(i).norm())
+                && Units.at(tokens, i + 1).isPresent()) {
+            // "a whole head", "a full cup"
+            i++;
+        }
         // "2 (14 oz) cans": two of fourteen ounces
         if (i < tokens.size() && tokens.get(i).is("(")) {
             Optional<Found> inner = at(tokens, i + 1);

@@ -2,6 +2,8 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.regex.Pattern;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Facts;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Range;
 
@@ -29,7 +31,9 @@ final class Deviations {
                     + "|\\bleft [^.;]{0,20}\\b(vinegar|lemon|acid|citric)\\b[^.;]{0,10}\\bout\\b"
                     + "|\\b(thin|thinned|dilut\\w*|stretch\\w*|water(ed)? down)\\b[^.;]{0,30}\\b(vinegar|lemon|juice|brine|acid)\\b"
                     + "|\\b(ran|run|boiled|boils|went) dry\\b|\\boff the boil\\b|\\b(stopped|quit|lost) (boiling|the boil|its boil)\\b"
-                    + "|\\b(power|electricity|gas) (went|was|cut|failed|quit|ran) (out|off)?\\b|\\bpower (cut|outage|failure)\\b"
+                    + "|\\b(power|electricity|gas) (went|was|cut|failed|quit|ran) (out|off)?\\b|\\b(power (cut|outage|failure)|without power)\\b"
+                    + "|\\b(water ?bath|canner|oven|pressure|kettle|microwave)\\b[^.;]{0,40}\\binstead\\b(?! of)"
+                    + "|\\bcold (brine|syrup|liquid|vinegar)\\b"
                     + "|\\bthicken(s|ed|ing)?\\b[^.;]*\\bwith\\b"
                     + "|\\b(light|heavy|easy|short) on (the )?(vinegar|lemon|acid|water|vegetables|peppers|onions)\\b"
                     + "|\\b(vinegar|lemon|brine)\\b[^.;]{0,16}\\b(cut|mixed|blended|stretched) with\\b"
@@ -37,6 +41,34 @@ final class Deviations {
                     + "|\\bno (heat|bath|water ?bath|processing)\\b"
                     + "|\\bless (vinegar|lemon|acid|time|pressure|minutes|than (it|the|they|that))\\b"
                     + "|\\b(vinegar|lemon|acid|brine)\\b[^.;]{0,24}\\btoo (sour|strong|sharp|tart)\\b");
+
+    /** The canner does not know what was done, or by what: "I forgot how long", "a bottle with no label". */
+    private static final Pattern DOUBT = Pattern.compile(
+            "\\b(forgot|forget|no idea|unsure|not sure|not certain|(do ?n[o']t|can'?t|could ?n[o']t) (know|remember|recall|say|tell)|lost track)\\b(?! (if|whether|why|that|to ask))[^.;?]*\\b(how (long|much|many|high|strong)|what|which|exactly|"
+                    + MATTER + ")\\b"
+                    + "|\\b(no|without a|lost its|lost the) label\\b|\\bunlabell?ed\\b|\\b(maybe|perhaps|possibly|probably) (less|shorter|under|fewer|not)\\b");
+
+    /** A step of the recipe that is not taken. */
+    private static final Pattern UNDONE = Pattern.compile(
+            "\\b(skip(s|ped|ping)?|(leave|leaves|left|leaving) (out|off)|omit(s|ted)?|forgot|forget|without|instead of|rather than|(do|did|does) ?n[o']t (bother|trouble)( to| with)?)\\b (the |that |my |all |any |doing )*"
+                    + "(boil\\w*|cook\\w*|simmer\\w*|heat\\w*|hot pack|blanch\\w*|process\\w*|canner|canning|water ?bath\\w*|step|lids?|headspace|vinegar|lemon|acid|brine|syrup|pressure)\\b"
+                    + "|\\b(do|did|does)(n't| not| n't) (add|use|put|need|want)\\b[^.;]{0,16}\\b(vinegar|lemon|lime|acid|citric)\\b"
+                    + "|\\b(vinegar|lemon juice|juice|acid|acid powder) (was|were|is|being) (all )?(out|gone|used up)\\b|\\b(out|short) of (vinegar|lemon\\w*|acid|citric)\\b"
+                    + "|\\b(half|twice|a third|a quarter) as (much|many|long)\\b"
+                    + "|\\b(never|not|no longer|hardly|barely) (quite )?(at |to |reach\\w* |came to |come to )?(a |an )?(full |hard |real |rolling |good )*(boil|boiling|pressure)\\b"
+                    + "|\\b(keep|kept|hold|held)\\b[^.;]{0,24}\\b(at|to) (just )?(a |below a |under a )?(bare |gentle |low )?(simmer|steaming)\\b"
+                    + "|\\b(cut|cuts|knock|knocked|shorten\\w*)\\b[^.;]{0,20}\\b(time|minutes)\\b[^.;]{0,12}\\b(in half|by half|down|short)\\b");
+
+    /** What canners tell of food that was past its best. */
+    private static final Pattern SPOILED = Pattern.compile(
+            "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|gone (soft|over|off|bad)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
+
+    private static final Pattern THROWN_OUT = Pattern.compile(
+            "\\b(throw|threw|thrown|toss|tossed|discard\\w*|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
+
+    /** Takes back what harmless words beside it would excuse. */
+    private static final Pattern CONTRARY = Pattern.compile(
+            "\\b(never|without|skip\\w*|forgot|instead|rather than|less|half as|half of|some of|halfway|partway|only(?! (eats?|have|has|had|makes?|grow|takes?))|really|actually|(?<!the |a |are |is |get )cold(?! (nights?|days?|winters?|weather|evenings?|months?))|power|any ?more|honest\\w*|bak(e|ed|ing)|open(ed|s|ing)?(?! (one|two|a jar|up a|them (at|for|in)))|on their sides?|no (liquid|water|broth|syrup|juice)|to a (paste|mush|powder)|stuck out|no steam|just|timer|leak\\w*|hiss\\w*|(got|getting|gets|was|ran|runs?) low|gave (it|them)|(?<!all the |off the )fat|dry|short|out so)\\b|\\b(leave|left|leaving) (out|off|on)\\b|\\b(right|straight) (off|away)\\b");
 
     /** A change only where nobody could read what it says. */
     private static final Pattern ODD = Pattern.compile(
@@ -46,21 +78,44 @@ final class Deviations {
                     + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
                     + "|\\b[1-4](\\.\\d)? ?(%|per ?cent)");
 
-    /** Somebody tells what happened, once the time in the canner has been told. */
-    private static final Pattern TOLD = Pattern.compile(
-            "\\b(i|we|it|they|some jars|the (old )?(canner|water|burner|power|gauge|stove|weight|pot|pan|jars|vinegar|liquid))\\b");
+    /** Somebody tells what happened. */
+    private static final Pattern TELLS = Pattern.compile(
+            "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half|most|some|a few|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan|vinegar|liquid))\\b");
+
+    /** What is done with the food on the way, in the ordinary words. */
+    private static final Pattern STEPS = Pattern.compile(
+            "\\b(peel\\w*|par(e|ed|ing)|cor(e|ed|ing)|pit(ted)?|trim\\w*|slic\\w+|chop\\w*|cut\\w*|dic(e|ed|ing)|snap\\w*|shell\\w*|husk\\w*|stem\\w*|halv\\w+|scald\\w*|blanch\\w*|slip\\w*|"
+                    + "boil\\w*|simmer\\w*|cook\\w*|brown\\w*|stir\\w*|mix\\w*|add(s|ed|ing)?|pour\\w*|ladl\\w+|spoon\\w*|fill\\w*|pack\\w*|cover\\w*|strain\\w*|skim\\w*|soak\\w*|salt\\w*|drain\\w*|"
+                    + "bring\\w*|brought|heat\\w*|put|plac\\w+|set|vent\\w*|lower\\w*|load\\w*|screw\\w*)\\b");
+
+    /** What comes before and after the canning, and talk about the family, the garden and the table. */
+    private static final Pattern HARMLESS = Pattern.compile(
+            "\\b(wash\\w*|scrub\\w*|brush\\w*|under the tap|dishwasher|kni(fe|ves)|aprons?|stain\\w*|in (that|the|my|our) kitchen|wip\\w+|rins\\w+|dry|dried|cool\\w*|wait\\w*|turn\\w* off|lift\\w*|label\\w*|dat(e|ed)|stor\\w+|shelf|shelves|pantry|cellar|cupboard"
+                    + "|check\\w*|seal\\w*|ping\\w*|pop\\w*|lov\\w+|lik(es|ed)|favou?rites?|tast(es|y)|grand\\w+|gran|mother\\w*|mom\\w*|mama|dad\\w*|father|husband|wife|son|daughter|kids|children|boys|girls|aunt\\w*|uncle|nephew|niece|cousins?|cows?|pigs?|hens|chickens|dogs?|family|friends?|neighbou?rs?|sister\\w*|brother|butcher"
+                    + "|years?|eat\\w*|ate|drink\\w*|drank|serv\\w+|supper|dinner|lunch|breakfast|winter|christmas|thanksgiving|holidays?|toast|pies?|bread|cheese|chowder|chili|stews?|casseroles?|salads?|gifts?|gave|give|fair|church|garden|orchard|plant\\w*|rows?|trees?|grew|grow|picked|bought|market|store|shop|farm|clean\\w*|wide mouth|rings?|bands?"
+                    + "|yields?|left over|thanks?|thank|questions?|ok|okay|safe|wrong|warm|count(ing|ed)?|how|why|what|should|could|can i|do i|wonder\\w*|worried|hope|please"
+                    + "|book|guide|bulletin|card|recipe|extension|altitude|feet|elevation|town|county|tested|fun|busy|proud|beautiful|pretty|hard work|lot of work|afternoon|weekends?|saturdays?|sundays?|every (week|month|day|sunday|saturday|year)|(pick|fish)(ed)? (\\w+ )?out|hurts?|tired|hands|knees|used to"
+                    + "|all my life|all (day|morning|evening)|january|february|march|november|december|(have|like|enjoy) (it|them|these|this) (over|with|on|at|in|for)|i am [a-z]+(-[a-z]+)?( years)?|on its own|by itself|by themselves|down by|(canner|kettle|pot) holds|lifter|tongs|towels?|rack|smell(s|ed)? (good|wonderful|great))\\b|\\?");
+
+    /** Words that excuse a remark only where it is not about the canner. */
+    private static final Pattern WEAK = Pattern.compile(
+            "\\b(old|makes?|made|got|enough|right|reach\\w*|good|fine|nice\\w*|easy|look(s|ed)?|always|rest\\w*|on its own)\\b");
 
     private static final Pattern OF_THE_CANNER = Pattern.compile(
-            "\\b(canner|cooker|burner|power|stove|boil\\w*|gauge|weight|pressure|pounds|minutes?|load|filled|jars?|quarts?|pints?|"
-                    + "ran (them|it)|(at|after|only) (ten|fifteen|twenty|thirty|forty|fifty|\\d+))\\b");
+            "\\b(canner|cooker|burner|power|stove|gauge|weight|pressure|pounds|ran (them|it|the)|pull\\w*|sit|sits|sat|till|"
+                    + "(at|after|only|for) (five|ten|twelve|fifteen|twenty|thirty|forty|fifty|\\d+))\\b");
 
-    /** Steps everybody takes, and talk about the family and the garden. */
-    private static final Pattern HARMLESS = Pattern.compile(
-            "\\b(wash\\w*|wip\\w+|rins\\w+|dry|dried|cool\\w*|wait\\w*|rest\\w*|turn\\w* off|lift\\w*|label\\w*|dat(e|ed)|stor\\w+|shelf|shelves|pantry|cellar"
-                    + "|check\\w*|seal\\w*|ping\\w*|pop\\w*|lov\\w+|lik(e|es|ed)|favou?rites?|tast\\w+|grand\\w+|gran|mother|mom|mama|aunt\\w*|family|neighbou?rs?|sister"
-                    + "|years?|eat|ate|eaten|gifts?|gave|give|fair|church|garden|grew|grow|picked|bought|market|clean\\w*|mouth|lids?|rings?|bands?|bubbles?|rims?"
-                    + "|headspace|makes?|made|yields?|enough|thanks?|thank|questions?|ok|okay|safe|right|wrong|how|why|what|should|could|can i|do i|wonder\\w*|worried|hope"
-                    + "|book|guide|extension|altitude|feet|elevation|town|county|lower\\w*|load(ed)? the|plac\\w+|set|bring|heat\\w*|vent\\w*|tested|good|fine|fun|busy|proud|beautiful|pretty|always|day|weekend|hours?)\\b");
+    /** Food or jars that waited where nobody says they were kept cold. */
+    private static final Pattern WAITED = Pattern.compile(
+            "\\b(sat|stood|stayed|waited|were left)\\b[^.;]{0,40}\\b(overnight|all night|all day|(a|two|three|four|five|several|few|\\d+) (days?|weeks?|hours))\\b");
+
+    private static final Pattern NOT_DONE = Pattern.compile(
+            "\\b(never|not|no longer|n't|used to|would|safe|wrong|book|mother|grandma|neighbou?r) ?\\b.*\\?|\\b(never|not|no longer|\\w+n't|used to) \\b");
+
+    private static final Pattern COOLING =
+            Pattern.compile("\\b(jars?|lids?|cool\\w*|seal\\w*|fridge|refrigerat\\w*)\\b");
+
+    private static final Pattern PLAIN_VINEGAR = Pattern.compile("\\b(white|plain|store|bought|regular|ordinary)\\b");
 
     private static final Pattern ACID = Pattern.compile("\\b(vinegar|lemons?|limes?|citric)\\b");
     private static final Pattern COOKED = Pattern.compile(
@@ -72,8 +127,8 @@ final class Deviations {
     static int said(Draft draft) {
         return draft.facts.times().size()
                 + draft.facts.pressures().size()
-                + draft.facts.methods().size()
-                + draft.facts.jars().size()
+                + Facts.values(draft.facts.methods()).size()
+                + Facts.values(draft.facts.jars()).size()
                 + draft.practices.size()
                 + draft.ingredients.size()
                 + (int) draft.unread.stream().filter(Unread::bears).count()
@@ -86,21 +141,48 @@ final class Deviations {
 
     /** @param before what {@link #said} counted before the sentence was read */
     static void read(Sentence s, Draft draft, int before) {
-        Optional<Range> odd = s.find(CHANGED);
+        Optional<Range> odd = s.find(CHANGED)
+                .or(() -> s.findAny(DOUBT))
+                .or(() -> s.findAny(UNDONE).filter(r -> TELLS.matcher(s.low()).find()))
+                .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)));
+        if (odd.isEmpty()) {
+            odd = otherCanner(s, draft);
+        }
         if (odd.isEmpty() && said(draft) == before) {
             odd = s.find(ODD).or(() -> told(s, draft));
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
     }
 
-    /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
-    private static Optional<Range> told(Sentence s, Draft draft) {
-        if (draft.facts.times().isEmpty() || !s.has(TOLD)) {
+    /** "I do them in a boiling bath like grandma", where the recipe has been canned under pressure so far. */
+    private static Optional<Range> otherCanner(Sentence s, Draft draft) {
+        if (draft.facts.times().isEmpty() || !s.has(TELLS) || s.has(NOT_DONE)) {
             return Optional.empty();
         }
-        if (s.has(ACID) && !s.has(COOKED)) {
+        CanningMethod first = draft.facts.methods().isEmpty()
+                ? CanningMethod.COLD_STORAGE
+                : draft.facts.methods().get(0).value();
+        boolean pressure = first == CanningMethod.PRESSURE;
+        return draft.facts.methods().stream()
+                .filter(m -> pressure && m.value() == CanningMethod.BOILING_WATER)
+                .flatMap(m -> m.range().stream())
+                .filter(s.range()::contains)
+                .findFirst();
+    }
+
+    /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
+    private static Optional<Range> told(Sentence s, Draft draft) {
+        if (draft.facts.times().isEmpty() || !s.has(TELLS)) {
+            return Optional.empty();
+        }
+        if (s.has(WAITED) && !s.has(COOLING)) {
+            return s.findAny(WAITED);
+        }
+        if (s.has(ACID) && !s.has(COOKED) && !s.has(PLAIN_VINEGAR)) {
             return s.findAny(ACID);
         }
-        return s.has(HARMLESS) ? Optional.empty() : s.findAny(OF_THE_CANNER);
+        boolean steps = (s.has(STEPS) || s.has(WEAK)) && !s.has(OF_THE_CANNER);
+        boolean harmless = (s.has(HARMLESS) || steps) && !s.has(CONTRARY);
+        return harmless ? Optional.empty() : Optional.of(s.range());
     }
 }

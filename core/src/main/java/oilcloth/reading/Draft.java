@@ -41,6 +41,9 @@ final class Draft {
     boolean inCanner;
     /** The jars have been filled: cooking that follows is not a hot pack. */
     boolean filled;
+    /** Words that say no jar is processed; where a time is told as well, both cannot hold. */
+    Optional<Range> unprocessed = Optional.empty();
+
     /** Words that say the food itself was cooked before filling. */
     Optional<Range> cooked = Optional.empty();
 }

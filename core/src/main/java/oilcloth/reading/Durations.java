@@ -111,6 +111,8 @@ final class Durations {
             "eat",
             "sits",
             "stood");
+    private static final Set<String> COMES =
+            Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
     private static final Pattern STERILISE = Pattern.compile(
             "\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
     /** Minutes; nobody boils empty jars longer, at any altitude. */
@@ -283,7 +285,18 @@ final class Durations {
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
     private static boolean isVenting(Sentence s, int canner) {
         String near = s.around(canner, 4, 4);
-        return near.contains("vent") || near.contains("exhaust");
+        return near.contains("vent") || near.contains("exhaust") || ventsBefore(s, canner);
+    }
+
+    /** "Vent the dial gauge pressure canner": the same clause, and no figure in between. */
+    private static boolean ventsBefore(Sentence s, int canner) {
+        for (int k = canner - 1; k >= 0 && s.token(k).isWord() && !s.is(k, "then"); k--) {
+            String w = s.token(k).norm();
+            if (w.startsWith("vent") || w.startsWith("exhaust")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The words between the semicolons around a token. */
@@ -345,6 +358,10 @@ final class Durations {
             }
             if (COOK.contains(w)) {
                 return afterIsCanner(s, to);
+            }
+            if (w.equals("down") && COMES.contains(k > 0 ? s.token(k - 1).norm() : "")) {
+                // "the pressure came down in about 40 minutes"
+                return false;
             }
             if (WAIT.contains(w)) {
                 // "leave 1/2 in. — 20 min in the canner": the dash ends the leaving

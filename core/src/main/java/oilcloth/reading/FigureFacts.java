@@ -8,6 +8,7 @@ import oilcloth.measure.Headspace;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
+import oilcloth.recipe.Unread;
 import oilcloth.text.Token;
 
 /** Facts that are figures: lengths, pressure, altitude, percentages, temperatures, years, numbering. */
@@ -94,11 +95,15 @@ final class FigureFacts {
     private static final Pattern BARE_INCH = Pattern.compile(
             "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
 
-    /** "twenty minutes at eleven pounds". */
     /** Words of a place: without them "about 60 feet" may be a tree. */
     private static final Pattern PLACE = Pattern.compile(
             "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
 
+    private static final Pattern OURS = Pattern.compile("\\b(i|we|i'm|we're|my|our)\\b");
+
+    private static final Pattern LIKE_OURS = Pattern.compile("\\b(used to|would|if|years? ago|grew up)\\b");
+
+    /** "twenty minutes at eleven pounds". */
     private static final Pattern MINUTES_AT = Pattern.compile("\\bmin(ute)?s? (at|@) (\\S+ )?$");
 
     private static final Pattern FELL =
@@ -375,6 +380,11 @@ final class FigureFacts {
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
+        } else if (s.has(OURS)
+                && !s.has(LIKE_OURS)
+                && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
+            // two places, one recipe: which of them holds is asked
+            draft.unread.add(new Unread(s.span(i, to), true));
         }
     }
 

@@ -122,6 +122,10 @@ final class JarMentions {
                     ? Optional.empty()
                     : found(s, JarSize.HALF_GALLON, next);
         }
+        if ((s.is(i, "gallon") || s.is(i, "gallons"))
+                && (s.is(i + 1, "jar") || s.is(i + 1, "jars") || s.is(i + 2, "jars") && s.is(i + 1, "mason"))) {
+            return Optional.of(new Found(JarSize.GALLON, s.is(i + 1, "mason") ? i + 3 : i + 2));
+        }
         if (s.is(i, "jelly") && (s.is(i + 1, "jar") || s.is(i + 1, "jars") || s.is(i + 1, "glasses"))) {
             return Optional.of(new Found(JarSize.HALF_PINT, i + 2));
         }

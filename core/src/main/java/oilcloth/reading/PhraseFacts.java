@@ -10,6 +10,7 @@ import oilcloth.measure.Headspace;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
+import oilcloth.recipe.Unread;
 import oilcloth.text.Range;
 
 /** Facts known by their words: method, canner, pack, covering liquid, form, and cues on the jar. */
@@ -58,6 +59,11 @@ final class PhraseFacts {
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bopen[- ]kettle\\b");
 
+    /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
+    private static final Pattern NOT_PROCESSED = p(
+            "\\b(i|we|she|he|they)\\b[^.;]{0,16}\\b(do not|don'?t|do n't|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|can)\\b(?! (as|this|these|it|them)? ?(as long|longer|that long|with))"
+                    + "|\\b(i|we) just (pour|cap|seal|fill|ladle|screw|put)\\b[^.;]{0,60}\\b(seals?|sealed|lids? on|cap them)\\b|\\bno processing\\b|\\bwithout (any )?processing\\b");
+
     private static final List<Phrase<Pack>> PACKS = List.of(
             phrase(
                     "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
@@ -85,7 +91,7 @@ final class PhraseFacts {
                     POUR
                             + "[^.;]{0,40}\\b(apple|grape|white grape|fruit|orange|pineapple) juice\\b|\\bin (apple|white grape|fruit) juice\\b",
                     "fruit juice"),
-            phrase(POUR + "[^.;]{0,40}\\b(broth|stock|meat juices)\\b", "broth"));
+            phrase(POUR + "[^.;]{0,60}\\b(broth|stock|meat juices)\\b", "broth"));
 
     /** Forms that name the product outright. */
     private static final List<Phrase<String>> FORMS = List.of(
@@ -194,7 +200,7 @@ final class PhraseFacts {
     private static final Pattern VENTED = p(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
     private static final Pattern NOT_VENTED = p(
-            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b");
+            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Pattern DROPPED = p(
             "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|went down|dipped|sank)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)");
     private static final Pattern RESTARTED = p(
@@ -229,9 +235,14 @@ final class PhraseFacts {
     private static final Pattern MAKING = p(
             "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
+    /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
+    private static final Pattern SERVED = p(
+            "\\b(it|they|this|these|that) makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good) $"
+                    + "|\\b(uses?|good|great|serve|eat|ate|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
+
     void read(Sentence s, Draft draft, boolean title) {
         if (title) {
-            forms(s, draft, FORMS);
+            forms(s, draft, FORMS, true);
         } else {
             if (draft.title.isEmpty() && draft.opening-- > 0) {
                 named(s, draft);
@@ -239,7 +250,8 @@ final class PhraseFacts {
             forms(
                     s,
                     draft,
-                    FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList());
+                    FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList(),
+                    false);
         }
         for (Phrase<String> style : STYLES) {
             s.find(style.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(style.value(), r)));
@@ -295,8 +307,7 @@ final class PhraseFacts {
                     .filter(r -> {
                         int at = r.start() - s.range().start();
                         int end = r.end() - s.range().start();
-                        return MAKING.matcher(s.low().substring(Math.max(0, at - 44), at))
-                                        .find()
+                        return MAKING.matcher(before(s, at)).find()
                                 || (HEADS.matcher(s.low().substring(0, at)).matches()
                                         && (COLON.matcher(s.low().substring(end))
                                                         .lookingAt()
@@ -308,14 +319,27 @@ final class PhraseFacts {
         }
     }
 
-    private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms) {
-        forms.forEach(
-                f -> s.find(f.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(f.value(), r))));
+    private static String before(Sentence s, int at) {
+        return s.low().substring(Math.max(0, at - 44), at);
+    }
+
+    private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms, boolean title) {
+        forms.forEach(f -> s.find(f.pattern())
+                .filter(r -> title
+                        || !SERVED.matcher(before(s, r.start() - s.range().start()))
+                                .find())
+                .ifPresent(r -> draft.facts.forms().add(Fact.read(f.value(), r))));
     }
 
     private static void liquids(Sentence s, Draft draft) {
         Optional<Range> none = s.findAny(LIQUIDS.get(0).pattern());
         if (none.isPresent()) {
+            boolean otherwise =
+                    draft.facts.liquids().stream().anyMatch(l -> !l.value().equals("none"));
+            if (otherwise) {
+                // covered with broth, and then "no liquid at all"
+                draft.unread.add(new Unread(none.get(), true));
+            }
             draft.facts.liquids().add(Fact.read("none", none.get()));
             return;
         }
@@ -324,6 +348,7 @@ final class PhraseFacts {
     }
 
     private static void canner(Sentence s, Draft draft) {
+        s.findAny(NOT_PROCESSED).ifPresent(r -> draft.unprocessed = Optional.of(r));
         s.findAny(OPEN_KETTLE).ifPresent(r -> draft.facts.openKettle(Fact.read(true, r)));
         s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
         s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
@@ -358,7 +383,12 @@ final class PhraseFacts {
                 || s.low().contains("leave")
                 || s.low().contains("leaving");
         boolean water = s.low().contains("water in the") || s.low().contains("canner");
-        if (draft.facts.headspace().isEmpty() && filling && !water) {
+        Optional<Fact<HeadspaceStated>> told = draft.facts.headspace();
+        if (told.isPresent() && !told.get().value().cue() && filling && !water) {
+            // "leave half an inch … I fill mine to the brim": what is done speaks against what was said
+            s.find(CUES.get(0).pattern()).ifPresent(r -> draft.unread.add(new Unread(r, true)));
+        }
+        if (told.isEmpty() && filling && !water) {
             for (Cue cue : CUES) {
                 Optional<Range> r = s.find(cue.pattern());
                 if (r.isPresent()) {

@@ -296,6 +296,9 @@ public final class RecipeReader {
                     .or(() -> draft.facts.gauge().flatMap(Fact::range))
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
         }
+        if (!draft.facts.times().isEmpty()) {
+            draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
+        }
         Optional<OptionalDouble> strength = statedStrength(text);
         for (int i = 0; i < draft.ingredients.size(); i++) {
             Ingredient ingredient = draft.ingredients.get(i);

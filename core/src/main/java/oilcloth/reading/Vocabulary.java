@@ -12,7 +12,7 @@ final class Vocabulary {
                     + "|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard) jars?\\b"
                     + "|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"
                     + "|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
-                    + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
+                    + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bfish(ed|es)? (\\w+ )?out\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
                     + "|\\bwater[- ]?(bath\\w*|level|line)\\b|\\bboiling[- ]water (bath|canner|process)\\w*|\\b(boiling|simmering|hot) water canner\\b|\\binch(es)? (of )?(hot |simmering |boiling )?water\\b"
                     + "|\\bcover(ed|ing)? (the |all )?(jars|lids|tops)\\b[^.;]{0,24}\\bwater\\b|\\bwater (in|over|above|to cover|covers?|covering|should cover|must cover|is over|comes? over|just covers?) (the )?(jars?|lids?|canner|kettle|pot|tops?)\\b"
                     + "|\\b(hot|warm|soapy|hot,|sudsy) (soapy |sudsy )?water\\b(?=[^.;]{0,30}\\b(jars|lids|wash)\\b)|(?<=\\b(jars|lids|bands|rims?)\\b[^.;]{0,40})\\bwater\\b|\\b(mush|meat)y?[- ]tender\\b|\\bsoup (pot|kettle|spoon|ladle)\\b|\\bstock ?pot\\b|\\bbear in mind\\b|\\b(dear|dear) \\w+\\b"
@@ -20,8 +20,8 @@ final class Vocabulary {
 
     /** Sentences about eating, in which a food is company and no ingredient. */
     static final Pattern SERVING = Pattern.compile(
-            "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|this|these|that|theirs) (best )?(with|on|over|beside|next to|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
-                    + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|kids|family) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
+            "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|this|these|that|theirs) (best )?(with|in|on|over|beside|next to|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
+                    + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
     static final Pattern ADD = Pattern.compile(
             "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped|drop|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
@@ -29,6 +29,7 @@ final class Vocabulary {
     /** Words an "add …" may hold without naming an ingredient. */
     static final Set<String> KITCHEN = Set.of(
             "it",
+            "dishwasher",
             "them",
             "this",
             "that",
