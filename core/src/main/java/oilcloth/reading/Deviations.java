@@ -21,7 +21,7 @@ final class Deviations {
     private static final Pattern CHANGED = Pattern.compile(
             "\\b(replac(e|ed|ing)|swap(s|ped|ping)?|subbed|substitut(e|ed|es|ing)|trad(e|ed)|switch(ed)?)\\b[^.;]{0,40}\\b"
                     + MATTERS + "\\b"
-                    + "|\\b(cut|cuts|reduced?|shorten(ed)?|halved?|lower(ed)?|dropped) (back |down )?(on )?(the |my |that |its |all )?"
+                    + "|(?<!\\b(cups|cup|quarts|quart|pints|pint|lb|lbs|pounds|pound|ears|fresh|whole|of) )\\b(cut|cuts|reduced?|shorten(ed)?|halved?|lower(ed)?|dropped) (back |down )?(on )?(the |my |that |its |all )?"
                     + MATTERS
                     + "\\b(?! (from|off|into|in|with|on) (the )?(cob|end|ends|jar|jars))"
                     + "|\\b(half|third|quarter|part) (that|of that|of the|the) (vinegar|lemon|acid|time|minutes|juice|pressure)\\b"

@@ -79,7 +79,7 @@ final class FigureFacts {
     private static final Pattern NOT_HEADSPACE = Pattern.compile(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Pattern ALTITUDE = Pattern.compile(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|i(?:'| a)m at|live at|here at|feet up|sits? at|how long)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|here at|feet up|sits? at|how long)\\b");
     private static final Pattern SEA_LEVEL = Pattern.compile("(?<!above )(?<!over )\\bsea[- ]level\\b");
     private static final Pattern GAUGE_BEFORE = Pattern.compile("\\b(dial|weighted|gauge|gage)\\b");
     private static final Pattern FILLS = Pattern.compile(
@@ -318,6 +318,7 @@ final class FigureFacts {
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
+                || feet && s.is(unit + 1, "above")
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
                                 || feet && (f.low() == 0 || i == 0 && unit + 2 >= s.size()));
@@ -344,7 +345,9 @@ final class FigureFacts {
                     || before.contains("altitude")
                     || before.contains("elev")
                     || before.contains("alt ")
-                    || before.contains("at ")) {
+                    || before.contains("at ")
+                    || before.endsWith("we're ")
+                    || before.endsWith("we are ")) {
                 state(s, draft, i, f, false, f.next());
                 return f.next();
             }

@@ -30,7 +30,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|\\bmin\\w*\\.?,? (in (the|a) )?(big )?(water )?bath\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(
@@ -161,6 +161,7 @@ final class PhraseFacts {
             phrase(
                     "\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\bminced meat\\b|\\bsausage\\b",
                     "ground"),
+            phrase("\\b(i|we|they|you|to) juiced? (our|the|my|your|them|it|all)\\b", "juice"),
             phrase("\\b(chunks|cubes|cubed|strips|stew(ing)? meat|stew beef)\\b", "pieces"),
             phrase(
                     "\\bbone[- ]in\\b|\\bwith (the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b",
@@ -211,7 +212,7 @@ final class PhraseFacts {
     private static final Pattern BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Pattern STERILISE = p(
-            "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
+            "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
     private static final Pattern PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
     private static final Pattern INTO_CANNER = p(

@@ -7,7 +7,7 @@ import oilcloth.guide.FoodClass;
 /** Soaking water, salt that is drained and acid against browning: poured off, and never in the jar. */
 final class PouredOff {
     private static final Pattern ASIDE = Pattern.compile(
-            "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
+            "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|press(ed)? (it |them |all )?(dry|out)|squeezed? (it |them |all )?(dry|out)|wring|wrung|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
     private static final Pattern IN_JAR = Pattern.compile(
             "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
 

@@ -18,7 +18,8 @@ final class Residue {
     private static final Set<String> COOKING = Set.of(
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
-    private static final Pattern HOT = Pattern.compile("\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees)\\b");
+    private static final Pattern HOT =
+            Pattern.compile("\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar)\\b");
 
     private static final Set<String> GOES_ON =
             Set.of("more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring");

@@ -152,7 +152,8 @@ final class StepWords {
     }
 
     private boolean object(Sentence s, int i) {
-        return i < s.size() && (OBJECTS.contains(s.token(i).norm()) || produce(s, i));
+        boolean named = i + 1 < s.size() && IDLE_OBJECTS.contains(s.token(i + 1).norm());
+        return i < s.size() && (OBJECTS.contains(s.token(i).norm()) && !named || produce(s, i));
     }
 
     private boolean produce(Sentence s, int i) {
@@ -196,6 +197,8 @@ final class StepWords {
     private static final int LONGEST_CLAUSE = 30;
 
     private static final int SHORT_CLAUSE = 9;
+    private static final Set<String> IDLE_OBJECTS = words("bubbles air steam timer band bands burner foam");
+
     private static final Set<String> NOT_FOOD = words(
             "i we jar jars lid lids canner canned gauge pressure process processed weight ring rings band bands rim rims elevation altitude live lives town county kitchen stove book recipe she he they");
 

@@ -16,6 +16,7 @@ class CorpusTest {
         "autumn.txt, 0.97",
         "winter.txt, 0.95",
         "spring.txt, 0.97",
+        "frost.txt, 0.95",
         // short notes, several of them in a muddle
         "summer.txt, 0.94"
     })
