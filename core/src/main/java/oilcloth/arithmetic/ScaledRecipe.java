@@ -46,7 +46,7 @@ public record ScaledRecipe(
                     + String.format(java.util.Locale.ROOT, "%.2g", factor) + " times.");
         }
         List<Line> lines = recipe.ingredients().stream()
-                .map(i -> new Line(i, i.amount().map(a -> measurable(a.times(factor), i.role()))))
+                .map(i -> new Line(i, i.amount().map(a -> Measured.as(a.times(factor), i.role()))))
                 .toList();
         Optional<Jars> jars = jars(recipe, factor, guide);
         List<Loads> loads = jars.stream()
@@ -100,33 +100,6 @@ public record ScaledRecipe(
             have = cups.get();
         }
         return by(recipe, have / want, guide);
-    }
-
-    /**
-     * An amount that a cup, a spoon or a scale can measure. Acid is rounded up, vegetables and water down, so that the
-     * batch is never weaker than the tested one.
-     */
-    private static Amount measurable(Amount amount, String role) {
-        double step =
-                switch (amount.unit().kind()) {
-                    case VOLUME -> amount.unit() == Unit.CUP || amount.unit() == Unit.QUART ? 0.125 : 0.25;
-                    case MASS -> amount.unit() == Unit.OUNCE ? 0.5 : 0.125;
-                    case COUNT, PACK -> 1;
-                };
-        return new Amount(
-                rounded(amount.low(), step, role), rounded(amount.high(), step, role), amount.unit(), amount.exact());
-    }
-
-    private static double rounded(double figure, double step, String role) {
-        double steps = figure / step;
-        double whole =
-                switch (role) {
-                    case "acid" -> Math.ceil(steps - 1e-6);
-                    case "vegetable", "fruit", "water", "thickener" -> Math.floor(steps + 1e-6);
-                    default -> Math.rint(steps);
-                };
-        // a pinch of something stays a pinch
-        return whole == 0 ? figure : whole * step;
     }
 
     private static Optional<Jars> jars(TestedRecipe recipe, double factor, GuideSnapshot guide) {

@@ -30,7 +30,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             phrase(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|\\bmin\\w*\\.?,? (in (the|a) )?(big )?(water )?bath\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
             phrase(

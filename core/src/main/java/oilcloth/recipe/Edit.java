@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import oilcloth.guide.Food;
+import oilcloth.guide.Pack;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Headspace;
 import oilcloth.measure.JarSize;
@@ -26,8 +27,18 @@ public sealed interface Edit {
 
     Recipe apply(Recipe recipe);
 
+    /** Whether what was asserted of a field is done otherwise from now on. */
+    default boolean overrides(Assertion.Field field) {
+        return false;
+    }
+
     /** Process for this long. */
     record SetMinutes(Minutes minutes) implements Edit {
+        @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.MINUTES;
+        }
+
         @Override
         public String kind() {
             return "setMinutes";
@@ -50,6 +61,11 @@ public sealed interface Edit {
     /** Process at this pressure. */
     record SetPressure(Pressure pressure) implements Edit {
         @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.PSI;
+        }
+
+        @Override
         public String kind() {
             return "setPressure";
         }
@@ -71,6 +87,11 @@ public sealed interface Edit {
     /** Leave this much headspace. */
     record SetHeadspace(Headspace headspace) implements Edit {
         @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.HEADSPACE_INCHES;
+        }
+
+        @Override
         public String kind() {
             return "setHeadspace";
         }
@@ -90,6 +111,11 @@ public sealed interface Edit {
 
     /** Use this jar. */
     record SetJar(JarSize jar) implements Edit {
+        @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.JAR || field == Assertion.Field.JAR_COUNT;
+        }
+
         @Override
         public String kind() {
             return "setJar";
@@ -112,6 +138,11 @@ public sealed interface Edit {
     /** Process by this method. */
     record SetMethod(CanningMethod method) implements Edit {
         @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.METHOD;
+        }
+
+        @Override
         public String kind() {
             return "setMethod";
         }
@@ -130,8 +161,44 @@ public sealed interface Edit {
         }
     }
 
+    /**
+     * Process by another method, and by its time: the minutes of the one say nothing about the other.
+     *
+     * @param minutes empty where they depend on an altitude nobody told
+     */
+    record SetProcess(CanningMethod method, Optional<Minutes> minutes) implements Edit {
+        @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.METHOD || field == Assertion.Field.MINUTES;
+        }
+
+        @Override
+        public String kind() {
+            return "setProcess";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            Map<String, Object> values = new LinkedHashMap<>();
+            values.put("method", method.id());
+            minutes.ifPresent(m -> values.put("minutes", m.value()));
+            return values;
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            Recipe moved = new SetMethod(method).apply(recipe);
+            return minutes.map(m -> new SetMinutes(m).apply(moved)).orElse(moved);
+        }
+    }
+
     /** Put this acid into every jar. */
     record AddAcidPerJar(Food acid, Amount amount, JarSize jar) implements Edit {
+        @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.LEMON_KIND;
+        }
+
         @Override
         public String kind() {
             return "addAcidPerJar";
@@ -164,6 +231,11 @@ public sealed interface Edit {
 
     /** Change how much of an ingredient goes in, or which food stands there. */
     record SetIngredient(Range at, Food food, Amount amount) implements Edit {
+        @Override
+        public boolean overrides(Assertion.Field field) {
+            return field == Assertion.Field.LEMON_KIND;
+        }
+
         @Override
         public String kind() {
             return "setIngredient";
@@ -208,6 +280,118 @@ public sealed interface Edit {
             return recipe.withIngredients(recipe.ingredients().stream()
                     .filter(i -> !i.range().equals(at))
                     .toList());
+        }
+    }
+
+    /** Put this in as well; for the batch. */
+    record AddIngredient(Food food, Amount amount) implements Edit {
+        @Override
+        public String kind() {
+            return "addIngredient";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            return Map.of("food", food.name(), "amount", amount.toString());
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            List<Ingredient> ingredients = new ArrayList<>(recipe.ingredients());
+            ingredients.add(new Ingredient(
+                    new Range(0, 0),
+                    food,
+                    Optional.of(amount),
+                    Optional.empty(),
+                    false,
+                    false,
+                    food.isVinegar() ? OptionalDouble.of(5) : OptionalDouble.empty()));
+            return recipe.withIngredients(ingredients);
+        }
+    }
+
+    /** Leave a practice off: its words are struck, and nothing reads them any more. */
+    record LeaveOff(Range at) implements Edit {
+        @Override
+        public String kind() {
+            return "leaveOff";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            return Map.of("start", at.start(), "end", at.end());
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            Facts facts = recipe.facts().copy();
+            if (facts.openKettle().flatMap(Fact::range).filter(at::overlaps).isPresent()) {
+                facts.forgetOpenKettle();
+            }
+            return recipe.withFacts(facts).struck(at);
+        }
+    }
+
+    /** A step the recipe does not say, or says otherwise, to be done from now on. */
+    record Follow(Step step, String value) implements Edit {
+        /** Steps that are the canner's to choose; a fact such as the altitude is not. */
+        public enum Step {
+            PACK,
+            LIQUID,
+            VENT,
+            STERILISE,
+            VINEGAR_PERCENT;
+
+            public String id() {
+                return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+            }
+        }
+
+        @Override
+        public boolean overrides(Assertion.Field field) {
+            return switch (step) {
+                case PACK -> field == Assertion.Field.PACK;
+                case LIQUID -> field == Assertion.Field.LIQUID;
+                case VENT -> field == Assertion.Field.VENTED;
+                case STERILISE -> field == Assertion.Field.STERILISED;
+                case VINEGAR_PERCENT -> field == Assertion.Field.VINEGAR_PERCENT;
+            };
+        }
+
+        @Override
+        public String kind() {
+            return "follow";
+        }
+
+        @Override
+        public Map<String, Object> values() {
+            Map<String, Object> values = new LinkedHashMap<>();
+            values.put("step", step.id());
+            values.put("value", value);
+            return values;
+        }
+
+        @Override
+        public Recipe apply(Recipe recipe) {
+            if (step == Step.VINEGAR_PERCENT) {
+                return recipe.withIngredients(recipe.ingredients().stream()
+                        .map(i -> i.food().isVinegar() ? i.withStrength(Double.parseDouble(value)) : i)
+                        .toList());
+            }
+            Facts facts = recipe.facts().copy();
+            switch (step) {
+                case PACK -> {
+                    facts.packs().clear();
+                    facts.packs().add(Fact.asserted(value.equals("raw") ? Pack.RAW : Pack.HOT));
+                }
+                case LIQUID -> {
+                    facts.liquids().clear();
+                    facts.liquids().add(Fact.asserted(value));
+                }
+                case VENT -> facts.vented(Fact.asserted(true));
+                default -> facts.sterilised(Fact.asserted(Minutes.of(Integer.parseInt(value))));
+            }
+            return recipe.withFacts(facts);
         }
     }
 }

@@ -12,6 +12,7 @@ import oilcloth.measure.Altitude;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.measure.Pressure;
+import oilcloth.text.Range;
 
 /** What the text states besides its ingredients. Lists keep every mention in reading order. */
 public final class Facts {
@@ -155,6 +156,11 @@ public final class Facts {
         openKettle = Optional.of(value);
     }
 
+    /** Its words were struck. */
+    void forgetOpenKettle() {
+        openKettle = Optional.empty();
+    }
+
     /** The process or recipe somebody says it is; never read from the text. */
     public Optional<String> placed() {
         return placed;
@@ -167,6 +173,20 @@ public final class Facts {
     /** The distinct values of a list of mentions, in order. */
     public static <T> Set<T> values(List<Fact<T>> facts) {
         return facts.stream().map(Fact::value).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Where figures, jars, canner and headspace were read. */
+    public List<Range> ranges() {
+        return java.util.stream.Stream.of(
+                        times,
+                        jars,
+                        pressures,
+                        methods,
+                        headspace.stream().toList(),
+                        altitude.stream().toList())
+                .flatMap(List::stream)
+                .flatMap(f -> f.range().stream())
+                .toList();
     }
 
     public Facts copy() {

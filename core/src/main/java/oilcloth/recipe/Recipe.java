@@ -34,6 +34,21 @@ public record Recipe(
         return new Recipe(text, title, titleFoods, ingredients, facts, practices, others);
     }
 
+    /** With words struck: they are blank in the text, so that every range stays true, and nothing read from them counts. */
+    public Recipe struck(Range words) {
+        String blank = text.substring(0, words.start())
+                + " ".repeat(words.end() - words.start())
+                + text.substring(words.end());
+        return new Recipe(
+                blank,
+                title,
+                titleFoods,
+                ingredients,
+                facts,
+                practices.stream().filter(p -> !p.range().overlaps(words)).toList(),
+                unread.stream().filter(u -> !u.range().overlaps(words)).toList());
+    }
+
     public Recipe withFacts(Facts others) {
         return new Recipe(text, title, titleFoods, ingredients, others, practices, unread);
     }

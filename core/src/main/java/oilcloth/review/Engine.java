@@ -100,7 +100,7 @@ public final class Engine {
     }
 
     private Review review(Recipe asRead, Recipe recipe, List<Assertion> assertions, Context context) {
-        Looked looked = look(recipe, context);
+        Glance looked = look(recipe, context);
         List<Asked> asked = new ArrayList<>();
         for (Question question : looked.findings.questions()) {
             asked.add(new Asked(
@@ -139,8 +139,9 @@ public final class Engine {
                 JarAdvice.of(looked.subject, findings, call == Call.SOUND));
     }
 
-    private record Looked(Subject subject, Findings findings) {
-        Call call() {
+    /** What one look finds: the findings, and what is still to be asked, without reviewing the answers. */
+    public record Glance(Subject subject, Findings findings) {
+        public Call call() {
             if (findings.found().stream().anyMatch(f -> f.severity() == Severity.DANGER)) {
                 return Call.STOP;
             }
@@ -151,7 +152,12 @@ public final class Engine {
         }
     }
 
-    private Looked look(Recipe recipe, Context context) {
+    /** A look at a recipe already read and edited, for trying many. */
+    public Glance glance(Recipe recipe, Context context) {
+        return look(recipe, context);
+    }
+
+    private Glance look(Recipe recipe, Context context) {
         Placement placement = placer.place(recipe, Subject.methodOf(recipe, context));
         Subject subject = new Subject(recipe, placement, context, guide);
         Findings findings = new Findings();
@@ -169,6 +175,6 @@ public final class Engine {
             }
         }
         Needs.ask(subject, findings);
-        return new Looked(subject, findings);
+        return new Glance(subject, findings);
     }
 }

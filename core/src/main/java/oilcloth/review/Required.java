@@ -44,7 +44,7 @@ public record Required(
      */
     public record Rung(int fromFeet, OptionalInt toFeet, int minutes, OptionalInt psi, boolean here) {}
 
-    static Optional<Required> of(Subject s) {
+    public static Optional<Required> of(Subject s) {
         Placement placement = s.placement();
         if (!placement.isPlaced()) {
             return Optional.empty();

@@ -66,9 +66,8 @@ public final class LowAcidBoiling implements Check {
             finding.figure("requiredMinutes", row.minutes().get(0))
                     .figure("jar", row.jar().id())
                     .word("food", process.get().food());
-            finding.fix(
-                    new Edit.SetMethod(CanningMethod.PRESSURE),
-                    new Edit.SetMinutes(Minutes.of(row.minutes().get(0))));
+            finding.fix(new Edit.SetProcess(
+                    CanningMethod.PRESSURE, Optional.of(Minutes.of(row.minutes().get(0)))));
         } else {
             finding.fix();
         }
