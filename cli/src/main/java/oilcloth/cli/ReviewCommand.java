@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import oilcloth.correcting.Solver;
 import oilcloth.formats.RecipeText;
 import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocuments;
@@ -60,6 +61,7 @@ final class ReviewCommand implements Callable<Integer> {
         try {
             Context context = context();
             Engine engine = new Engine(guide.load());
+            Solver solver = new Solver(engine);
             List<ReviewDocument> documents = new ArrayList<>();
             StringBuilder pages = new StringBuilder();
             for (String file : files) {
@@ -68,8 +70,8 @@ final class ReviewCommand implements Callable<Integer> {
                     throw new UnusableInput(
                             "This does not look like a recipe: no food, amount or canning step was found.");
                 }
-                documents.add(ReviewDocuments.of(review, file));
-                pages.append(ReviewPage.of(review, file));
+                documents.add(ReviewDocuments.of(review, file, json ? solver : null));
+                pages.append(ReviewPage.of(review, file, solver));
             }
             out.println(
                     json

@@ -51,6 +51,10 @@ public record MarkedText(List<Piece> pieces) {
         return new MarkedText(writer.pieces());
     }
 
+    static String step(Edit.Follow e) {
+        return Messages.english().say(Message.of("step.follow." + e.step().id() + "." + e.value()));
+    }
+
     /** The corrected text alone. */
     public String plain() {
         StringBuilder plain = new StringBuilder();
@@ -112,7 +116,7 @@ public record MarkedText(List<Piece> pieces) {
             } else if (edit instanceof Edit.LeaveOff e) {
                 strike(e.at());
             } else if (edit instanceof Edit.Follow e) {
-                steps.add(say("follow." + e.step().id() + "." + e.value()));
+                steps.add(step(e));
             }
         }
 

@@ -56,4 +56,8 @@ public record Context(
     public Context withStage(Stage other, Instant out, Instant clock) {
         return new Context(altitude, canner, gauge, other, Optional.ofNullable(out), clock);
     }
+
+    public Context at(Altitude other) {
+        return new Context(Optional.of(other), canner, gauge, stage, jarsOut, now);
+    }
 }

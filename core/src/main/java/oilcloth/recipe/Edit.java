@@ -32,6 +32,12 @@ public sealed interface Edit {
         return false;
     }
 
+    private static void measure(Map<String, Object> values, Amount amount) {
+        values.put("amount", amount.toString());
+        values.put("figure", amount.low());
+        values.put("unit", amount.unit().name());
+    }
+
     /** Process for this long. */
     record SetMinutes(Minutes minutes) implements Edit {
         @Override
@@ -208,7 +214,7 @@ public sealed interface Edit {
         public Map<String, Object> values() {
             Map<String, Object> values = new LinkedHashMap<>();
             values.put("acid", acid.name());
-            values.put("amount", amount.toString());
+            measure(values, amount);
             values.put("jar", jar.id());
             return values;
         }
@@ -247,7 +253,7 @@ public sealed interface Edit {
             values.put("start", at.start());
             values.put("end", at.end());
             values.put("food", food.name());
-            values.put("amount", amount.toString());
+            measure(values, amount);
             return values;
         }
 
@@ -292,7 +298,10 @@ public sealed interface Edit {
 
         @Override
         public Map<String, Object> values() {
-            return Map.of("food", food.name(), "amount", amount.toString());
+            Map<String, Object> values = new LinkedHashMap<>();
+            values.put("food", food.name());
+            measure(values, amount);
+            return values;
         }
 
         @Override

@@ -22,7 +22,7 @@ public record ReviewDocument(
         List<QuestionDoc> questions,
         List<UnreadDoc> unread,
         JarsDoc jars,
-        Object corrected,
+        CorrectedDoc corrected,
         List<AspectDoc> aspects,
         List<IngredientDoc> ingredients,
         StatedDoc stated,
@@ -90,6 +90,9 @@ public record ReviewDocument(
     /** What to do about a finding. */
     public record CorrectionDoc(String text, List<EditDoc> edits) {}
 
+    /** The recipe with the cheapest set of edits that makes it sound; null where it is sound, or there is none. */
+    public record CorrectedDoc(String call, List<EditDoc> edits, String text) {}
+
     /** A typed edit. */
     public record EditDoc(String kind, Map<String, Object> values) {}
 
@@ -112,8 +115,22 @@ public record ReviewDocument(
     /** The gravest severity of an aspect; {@code open} when a question hangs on it, {@code none} when nothing was looked at. */
     public record AspectDoc(String aspect, String state) {}
 
-    /** An ingredient as read. */
-    public record IngredientDoc(int start, int end, String text, String food, String amount, String role) {}
+    /**
+     * An ingredient as read.
+     *
+     * @param figure the lower end of the amount in {@code unit}; both null where it was not measured
+     * @param lowAcid whether the acid of the recipe has to carry it
+     */
+    public record IngredientDoc(
+            int start,
+            int end,
+            String text,
+            String food,
+            String amount,
+            String role,
+            Double figure,
+            String unit,
+            boolean lowAcid) {}
 
     /**
      * What somebody said besides the text, and what the text alone says of it.

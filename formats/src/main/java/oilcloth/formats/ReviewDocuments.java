@@ -17,13 +17,16 @@ import oilcloth.check.Cited;
 import oilcloth.check.Finding;
 import oilcloth.check.Messages;
 import oilcloth.check.Severity;
+import oilcloth.correcting.Corrections;
+import oilcloth.correcting.MarkedText;
+import oilcloth.correcting.Solver;
 import oilcloth.formats.ReviewDocument.AcidMapDoc;
 import oilcloth.formats.ReviewDocument.AlternativeDoc;
 import oilcloth.formats.ReviewDocument.AnswerDoc;
 import oilcloth.formats.ReviewDocument.AspectDoc;
+import oilcloth.formats.ReviewDocument.CorrectedDoc;
 import oilcloth.formats.ReviewDocument.CorrectionDoc;
 import oilcloth.formats.ReviewDocument.DotDoc;
-import oilcloth.formats.ReviewDocument.EditDoc;
 import oilcloth.formats.ReviewDocument.EvidenceDoc;
 import oilcloth.formats.ReviewDocument.FindingDoc;
 import oilcloth.formats.ReviewDocument.IngredientDoc;
@@ -39,9 +42,11 @@ import oilcloth.formats.ReviewDocument.SheetLineDoc;
 import oilcloth.formats.ReviewDocument.SourceDoc;
 import oilcloth.formats.ReviewDocument.StatedDoc;
 import oilcloth.formats.ReviewDocument.UnreadDoc;
+import oilcloth.guide.Acidity;
 import oilcloth.guide.Process;
 import oilcloth.guide.Source;
 import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Amount;
 import oilcloth.measure.Minutes;
 import oilcloth.placing.FoodKind;
 import oilcloth.placing.Likeness;
@@ -53,6 +58,7 @@ import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.ProcessTime;
 import oilcloth.review.Asked;
+import oilcloth.review.Call;
 import oilcloth.review.Required;
 import oilcloth.review.Review;
 import oilcloth.text.Range;
@@ -74,6 +80,11 @@ public final class ReviewDocuments {
 
     /** @param file the name shown with it, or null */
     public static ReviewDocument of(Review review, String file) {
+        return of(review, file, null);
+    }
+
+    /** @param solver finds the corrected recipe of it and of each part; null leaves it out */
+    public static ReviewDocument of(Review review, String file, Solver solver) {
         String text = review.text();
         return new ReviewDocument(
                 file,
@@ -99,7 +110,7 @@ public final class ReviewDocuments {
                         .map(j -> new JarsDoc(
                                 j.advice().id(), j.by().map(Object::toString).orElse(null), SAY.say(j.why())))
                         .orElse(null),
-                null,
+                solver == null ? null : corrected(review, solver.solve(review)),
                 aspects(review),
                 review.recipe().ingredients().stream()
                         .map(i -> ingredient(i, text))
@@ -113,7 +124,7 @@ public final class ReviewDocuments {
                 AcidMap.of(review.recipe(), review.placement().family(), review.guide())
                         .map(ReviewDocuments::acidMap)
                         .orElse(null),
-                review.parts().stream().map(p -> of(p, file)).toList());
+                review.parts().stream().map(p -> of(p, file, solver)).toList());
     }
 
     private static AcidMapDoc acidMap(AcidMap map) {
@@ -241,7 +252,7 @@ public final class ReviewDocuments {
         return value.isPresent() ? value.getAsInt() : null;
     }
 
-    private static FindingDoc finding(Finding f, String text) {
+    static FindingDoc finding(Finding f, String text) {
         return new FindingDoc(
                 f.code(),
                 f.severity().id(),
@@ -253,14 +264,22 @@ public final class ReviewDocuments {
                 f.correction()
                         .map(c -> new CorrectionDoc(
                                 SAY.say(c.text()),
-                                c.edits().stream()
-                                        .map(e -> new EditDoc(e.kind(), e.values()))
-                                        .toList()))
+                                c.edits().stream().map(Edits::document).toList()))
                         .orElse(null),
                 source(f.source()));
     }
 
-    private static QuestionDoc question(Asked asked, String text) {
+    private static CorrectedDoc corrected(Review review, Corrections corrections) {
+        return corrections.ways().stream()
+                .findFirst()
+                .map(w -> new CorrectedDoc(
+                        Call.SOUND.id(),
+                        w.edits().stream().map(Edits::document).toList(),
+                        MarkedText.of(review.recipe(), w.edits()).plain()))
+                .orElse(null);
+    }
+
+    static QuestionDoc question(Asked asked, String text) {
         return new QuestionDoc(
                 asked.question().code(),
                 SAY.say(asked.question().text()),
@@ -315,7 +334,10 @@ public final class ReviewDocuments {
                 i.range().of(text),
                 i.food().name(),
                 i.amount().map(Object::toString).orElse(null),
-                role);
+                role,
+                i.amount().map(Amount::low).orElse(null),
+                i.amount().map(a -> a.unit().name()).orElse(null),
+                i.food().kind().isProduce() && i.food().acidity() == Acidity.LOW);
     }
 
     private static StatedDoc stated(Review review) {

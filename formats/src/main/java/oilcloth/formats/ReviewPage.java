@@ -1,9 +1,13 @@
 package oilcloth.formats;
 
 import java.util.Locale;
+import java.util.stream.Collectors;
 import oilcloth.check.Finding;
 import oilcloth.check.Messages;
 import oilcloth.check.Severity;
+import oilcloth.correcting.Corrections;
+import oilcloth.correcting.MarkedText;
+import oilcloth.correcting.Solver;
 import oilcloth.review.Asked;
 import oilcloth.review.Review;
 import oilcloth.text.Range;
@@ -12,7 +16,8 @@ import oilcloth.text.Range;
 public final class ReviewPage {
     private ReviewPage() {}
 
-    public static String of(Review review, String file) {
+    /** @param solver finds what would make it sound */
+    public static String of(Review review, String file, Solver solver) {
         Messages say = Messages.english();
         String text = review.recipe().text();
         StringBuilder page = new StringBuilder();
@@ -60,6 +65,21 @@ public final class ReviewPage {
         for (Asked q : review.questions()) {
             page.append("  ask     ").append(say.say(q.question().text())).append('\n');
         }
+        Corrections corrections = solver.solve(review);
+        corrections.ways().stream().findFirst().ifPresent(w -> {
+            page.append("  sound with ")
+                    .append(w.edits().size())
+                    .append(w.edits().size() == 1 ? " edit" : " edits");
+            page.append(" (")
+                    .append(w.prices().stream().map(say::say).collect(Collectors.joining("; ")))
+                    .append("):\n");
+            MarkedText.of(review.recipe(), w.edits()).plain().lines().forEach(l -> page.append("    | ")
+                    .append(l)
+                    .append('\n'));
+        });
+        corrections.instead().forEach(i -> page.append("  instead ")
+                .append(say.say(i.text()))
+                .append('\n'));
         long met = review.findings().stream()
                 .filter(f -> f.severity() == Severity.MET)
                 .count();

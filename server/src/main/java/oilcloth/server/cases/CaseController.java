@@ -9,7 +9,10 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import oilcloth.formats.CorrectionsDocument;
+import oilcloth.formats.CorrectionsDocument.WayDoc;
 import oilcloth.formats.ReviewDocument;
+import oilcloth.formats.ReviewDocument.EditDoc;
 import oilcloth.formats.UnusableInput;
 import oilcloth.recipe.Assertion;
 import oilcloth.server.account.SignedIn;
@@ -49,6 +52,15 @@ public class CaseController {
     record NewCase(@NotNull String text, @NotNull @Valid Details details) {}
 
     record Changed(int version, @NotNull @Valid Details details) {}
+
+    /** Edits tried on a recipe, and where it is canned; the altitude in feet only where it is to be another. */
+    record Tried(
+            @NotNull @Size(max = 100) List<@NotNull EditDoc> edits,
+            @Min(-1_400) @Max(16_000) Integer altitudeFt,
+            @Min(0) int part) {}
+
+    /** What became of it. */
+    record Trial(WayDoc way, ReviewDocument review) {}
 
     record Opened(UUID id) {}
 
@@ -126,6 +138,23 @@ public class CaseController {
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.takeBack(id, field, start, by.displayName());
         return cases.view(id);
+    }
+
+    @GetMapping("/{id}/corrections")
+    CorrectionsDocument corrections(@PathVariable UUID id, @RequestParam(defaultValue = "0") int part) {
+        return cases.corrections(id, part);
+    }
+
+    /** Nothing is kept: the case stays as it is. */
+    @PostMapping("/{id}/trial")
+    Trial trial(@PathVariable UUID id, @Valid @RequestBody Tried tried) {
+        return cases.trial(id, tried);
+    }
+
+    /** The recipe with edits, as schema.org JSON-LD; only where it is sound. */
+    @PostMapping(path = "/{id}/corrected.jsonld", produces = "application/ld+json")
+    String jsonLd(@PathVariable UUID id, @Valid @RequestBody Tried tried) {
+        return cases.jsonLd(id, tried);
     }
 
     @GetMapping("/{id}/reply")

@@ -10,14 +10,23 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import oilcloth.correcting.MarkedText;
+import oilcloth.correcting.Solver;
+import oilcloth.formats.CorrectionsDocument;
+import oilcloth.formats.CorrectionsDocuments;
+import oilcloth.formats.Edits;
+import oilcloth.formats.RecipeJsonLd;
 import oilcloth.formats.RecipeText;
 import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocuments;
 import oilcloth.formats.UnusableInput;
 import oilcloth.guide.RowKey;
 import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Altitude;
 import oilcloth.recipe.Assertion;
+import oilcloth.recipe.Edit;
 import oilcloth.reply.Letter;
+import oilcloth.review.Call;
 import oilcloth.review.Review;
 import oilcloth.server.guide.CurrentGuide;
 import org.springframework.beans.factory.annotation.Value;
@@ -199,6 +208,67 @@ public class Cases {
 
     private Review review(CanningCase of) {
         return guide.engine().review(of.recipeText(), of.assertions(), of.context(now()));
+    }
+
+    /** What can be done about one recipe of the letter. */
+    @Transactional(readOnly = true)
+    CorrectionsDocument corrections(UUID id, int part) {
+        Review review = part(find(id), part);
+        return CorrectionsDocuments.of(review, guide.solver().solve(review));
+    }
+
+    /** The recipe with edits, reviewed; nothing is kept. */
+    @Transactional(readOnly = true)
+    CaseController.Trial trial(UUID id, CaseController.Tried tried) {
+        Review before = part(find(id), tried.part());
+        List<Edit> edits = edits(before, tried);
+        Review after = guide.engine()
+                .review(
+                        Solver.applied(before.recipe(), edits),
+                        before.assertions(),
+                        tried.altitudeFt() == null
+                                ? before.context()
+                                : before.context().at(Altitude.ofFeet(tried.altitudeFt())));
+        return new CaseController.Trial(
+                CorrectionsDocuments.way(before, edits, List.of()), ReviewDocuments.of(after, null));
+    }
+
+    /** @throws IllegalArgumentException when the corrected text does not review as sound */
+    @Transactional(readOnly = true)
+    String jsonLd(UUID id, CaseController.Tried tried) {
+        CanningCase found = find(id);
+        Review before = part(found, tried.part());
+        String text = MarkedText.of(before.recipe(), edits(before, tried)).plain();
+        Review after = guide.engine().review(text, before.assertions(), before.context());
+        if (after.call() != Call.SOUND) {
+            throw new IllegalArgumentException(
+                    "A corrected recipe goes out only when it is sound; this one is not yet.");
+        }
+        return RecipeJsonLd.of(after, found.title());
+    }
+
+    private List<Edit> edits(Review of, CaseController.Tried tried) {
+        int length = of.recipe().text().length();
+        List<Edit> edits =
+                tried.edits().stream().map(e -> Edits.read(e, of.guide())).toList();
+        for (Edit edit : edits) {
+            if (edit instanceof Edit.LeaveOff e && e.at().end() > length) {
+                throw new IllegalArgumentException("The words to leave off are not in this text.");
+            }
+        }
+        return edits;
+    }
+
+    /** @throws EntityNotFoundException when the letter has no such recipe */
+    private Review part(CanningCase of, int part) {
+        Review review = review(of);
+        if (review.parts().isEmpty()) {
+            return review;
+        }
+        if (part < 0 || part >= review.parts().size()) {
+            throw new EntityNotFoundException();
+        }
+        return review.parts().get(part);
     }
 
     /** The letter as the engine would write it now. */

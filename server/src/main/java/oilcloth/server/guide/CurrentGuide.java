@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import oilcloth.correcting.Solver;
 import oilcloth.formats.GuideLibraries;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.lookup.Lookup;
@@ -21,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class CurrentGuide {
-    private record Loaded(long version, GuideSnapshot snapshot, Engine engine, Lookup lookup) {}
+    private record Loaded(long version, GuideSnapshot snapshot, Engine engine, Solver solver, Lookup lookup) {}
 
     private final OfficeOverlay overlay;
     private final String published;
@@ -44,6 +45,11 @@ public class CurrentGuide {
     }
 
     @Transactional(readOnly = true)
+    public Solver solver() {
+        return now().solver();
+    }
+
+    @Transactional(readOnly = true)
     public Lookup lookup() {
         return now().lookup();
     }
@@ -60,7 +66,8 @@ public class CurrentGuide {
     private synchronized Loaded load(long version) {
         if (loaded == null || loaded.version() != version) {
             GuideSnapshot snapshot = GuideSnapshot.with(overlay.now());
-            loaded = new Loaded(version, snapshot, new Engine(snapshot), new Lookup(snapshot));
+            Engine engine = new Engine(snapshot);
+            loaded = new Loaded(version, snapshot, engine, new Solver(engine), new Lookup(snapshot));
             publish(snapshot);
         }
         return loaded;
