@@ -18,6 +18,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./features/review/ReviewPage')).ReviewPage }),
       },
       {
+        path: '/cases/:id/card',
+        lazy: async () => ({ Component: (await import('./features/correct/CardPage')).CardPage }),
+      },
+      {
         path: '/cases/:id/reply',
         lazy: async () => ({ Component: (await import('./features/reply/ReplyPage')).ReplyPage }),
       },

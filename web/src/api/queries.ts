@@ -1,11 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, ok, type Assertion, type CaseView, type Details } from './client';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ok, type Assertion, type CaseView, type Details, type Edit } from './client';
 
 export const keys = {
   session: ['session'] as const,
   incoming: ['incoming'] as const,
   case: (id: string) => ['case', id] as const,
   reply: (id: string) => ['reply', id] as const,
+  corrections: (id: string, part: number, reviewedAt: string) =>
+    ['corrections', id, part, reviewedAt] as const,
+  trial: (id: string, part: number, edits: Edit[], altitudeFt: number | null) =>
+    ['trial', id, part, edits, altitudeFt] as const,
   places: (q: string) => ['places', q] as const,
 };
 
@@ -58,6 +62,23 @@ export const useCase = (id: string) =>
   useQuery({
     queryKey: keys.case(id),
     queryFn: () => ok(api.GET('/api/cases/{id}', { params: { path: { id } } })),
+  });
+
+/** What can be done about one recipe of the letter, as it was last reviewed. */
+export const useCorrections = (id: string, part: number, reviewedAt: string) =>
+  useQuery({
+    queryKey: keys.corrections(id, part, reviewedAt),
+    queryFn: () => ok(api.GET('/api/cases/{id}/corrections', { params: { path: { id }, query: { part } } })),
+  });
+
+/** The recipe with edits tried on it, reviewed; the last answer stays on the screen while the hand moves. */
+export const useTrial = (id: string, part: number, edits: Edit[], altitudeFt: number | null) =>
+  useQuery({
+    queryKey: keys.trial(id, part, edits, altitudeFt),
+    queryFn: () =>
+      ok(api.POST('/api/cases/{id}/trial', { params: { path: { id } }, body: { edits, altitudeFt, part } })),
+    placeholderData: keepPreviousData,
+    gcTime: 30_000,
   });
 
 function useCaseChange<T>(id: string, change: (given: T) => Promise<CaseView>) {

@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{id}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/{id}/review": {
         parameters: {
             query?: never;
@@ -206,6 +222,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{id}/corrected.jsonld": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["jsonLd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -532,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{id}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corrections"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/guide/own/{kind}/{id}": {
         parameters: {
             query?: never;
@@ -701,6 +749,11 @@ export interface components {
             review: components["schemas"]["ReviewDocument"];
             currentGuide: string;
         };
+        CorrectedDoc: {
+            call: string;
+            edits: components["schemas"]["EditDoc"][];
+            text: string;
+        };
         CorrectionDoc: {
             text: string;
             edits: components["schemas"]["EditDoc"][];
@@ -748,6 +801,10 @@ export interface components {
             food: string;
             amount: string | null;
             role: string;
+            /** Format: double */
+            figure: number | null;
+            unit: string | null;
+            lowAcid: boolean;
         };
         JarsDoc: {
             advice: string;
@@ -811,7 +868,7 @@ export interface components {
             questions: components["schemas"]["QuestionDoc"][];
             unread: components["schemas"]["UnreadDoc"][];
             jars: components["schemas"]["JarsDoc"] | null;
-            corrected: Record<string, never> | null;
+            corrected: components["schemas"]["CorrectedDoc"] | null;
             aspects: components["schemas"]["AspectDoc"][];
             ingredients: components["schemas"]["IngredientDoc"][];
             stated: components["schemas"]["StatedDoc"];
@@ -1005,6 +1062,29 @@ export interface components {
         Opened: {
             /** Format: uuid */
             id: string;
+        };
+        Tried: {
+            edits: components["schemas"]["EditDoc"][];
+            /** Format: int32 */
+            altitudeFt: number | null;
+            /** Format: int32 */
+            part: number;
+        };
+        PieceDoc: {
+            mark: string;
+            text: string;
+        };
+        Trial: {
+            way: components["schemas"]["WayDoc"];
+            review: components["schemas"]["ReviewDocument"];
+            loads: string[];
+        };
+        WayDoc: {
+            edits: components["schemas"]["EditDoc"][];
+            words: string[];
+            prices: string[];
+            pieces: components["schemas"]["PieceDoc"][];
+            text: string;
         };
         SyrupSum: {
             /** Format: double */
@@ -1298,6 +1378,23 @@ export interface components {
         };
         Composed: {
             body: string;
+        };
+        CorrectionsDocument: {
+            call: string;
+            ways: components["schemas"]["WayDoc"][];
+            soFar: components["schemas"]["WayDoc"] | null;
+            first: components["schemas"]["QuestionDoc"][];
+            beyond: components["schemas"]["FindingDoc"][];
+            instead: components["schemas"]["InsteadDoc"][];
+        };
+        InsteadDoc: {
+            kind: string;
+            text: string;
+            source: string;
+            recipe: string | null;
+            /** Format: double */
+            factor: number | null;
+            lines: string[];
         };
     };
     responses: never;
@@ -1736,6 +1833,32 @@ export interface operations {
             };
         };
     };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tried"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+        };
+    };
     again: {
         parameters: {
             query?: never;
@@ -1754,6 +1877,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CaseView"];
+                };
+            };
+        };
+    };
+    jsonLd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tried"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": string;
                 };
             };
         };
@@ -2208,6 +2357,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Composed"];
+                };
+            };
+        };
+    };
+    corrections: {
+        parameters: {
+            query?: {
+                part?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectionsDocument"];
                 };
             };
         };

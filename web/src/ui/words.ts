@@ -124,3 +124,20 @@ export function figureValue(value: unknown, name = ''): string {
   }
   return value.toLocaleString('en-US', { maximumFractionDigits: 2 });
 }
+
+const units: Record<string, [string, string]> = {
+  CUP: ['cup', 'cups'],
+  QUART: ['quart', 'quarts'],
+  PINT: ['pint', 'pints'],
+  TABLESPOON: ['Tbsp', 'Tbsp'],
+  TEASPOON: ['tsp', 'tsp'],
+  POUND: ['lb', 'lb'],
+  OUNCE: ['oz', 'oz'],
+  EACH: ['', ''],
+};
+
+/** The word for a unit of the engine beside a figure. */
+export function unitWord(unit: string | null | undefined, figure: number): string {
+  const words = units[unit ?? ''] ?? [(unit ?? '').toLowerCase(), (unit ?? '').toLowerCase()];
+  return figure > 1 ? words[1] : words[0];
+}

@@ -18,17 +18,21 @@ function steps(to: number): number[] {
 }
 
 /** Every tested recipe of the family as a dot, and this recipe among them. To the right and down is less sour. */
-export function AcidMap({ review }: { review: Review }) {
+export function AcidMap({ review, before }: { review: Review; before?: Review['acidMap'] }) {
   const map = review.acidMap;
   if (!map) {
     return null;
   }
-  const f = frame(map);
+  const f = frame(map, before?.mine);
   const x = (ratio: number) => LEFT + (Math.min(ratio, f.ratio) / f.ratio) * (WIDTH - LEFT - RIGHT);
   const y = (percent: number) => HEIGHT - BOTTOM - (percent / f.percent) * (HEIGHT - BOTTOM - TOP);
   const mx = x(map.mine.ratio);
   const my = y(map.mine.percent);
   const right = mx > WIDTH / 2;
+  const moved =
+    before && (before.mine.ratio !== map.mine.ratio || before.mine.percent !== map.mine.percent)
+      ? before.mine
+      : null;
   return (
     <Box component="figure" sx={{ m: 0 }}>
       <Typography variant="h3" component="figcaption">
@@ -79,6 +83,30 @@ export function AcidMap({ review }: { review: Review }) {
             </circle>
           );
         })}
+        {moved && (
+          <g>
+            <line
+              x1={x(moved.ratio)}
+              y1={y(moved.percent)}
+              x2={mx}
+              y2={my}
+              stroke={tones.danger}
+              strokeWidth="1.2"
+              strokeDasharray="4 3"
+            />
+            <rect
+              x={x(moved.ratio) - 4.5}
+              y={y(moved.percent) - 4.5}
+              width="9"
+              height="9"
+              transform={`rotate(45 ${x(moved.ratio)} ${y(moved.percent)})`}
+              fill={paper}
+              stroke={tones.danger}
+            >
+              <title>as it came</title>
+            </rect>
+          </g>
+        )}
         <rect
           x={mx - 5.5}
           y={my - 5.5}

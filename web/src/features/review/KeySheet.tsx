@@ -7,6 +7,7 @@ const rows: [string, string][] = [
   ['w', 'findings by weight, or in the order of the text'],
   ['m', 'show or fold what is in order'],
   ['f', 'the findings'],
+  ['c', 'correct it: edits, what-if, the corrected recipe'],
   ['a', 'what was read'],
   ['t', 'beside the tested recipe'],
   ['r', 'write the reply'],

@@ -27,10 +27,11 @@ import { KeySheet } from './KeySheet';
 import { Ladder } from './Ladder';
 import { QuestionCard } from './QuestionCard';
 import { Sheet } from './Sheet';
+import { CorrectRoom } from '../correct/CorrectRoom';
 import { Standing } from './Standing';
 import { useKeys } from './useKeys';
 
-type Room = 'findings' | 'reading' | 'sheet';
+type Room = 'findings' | 'correct' | 'reading' | 'sheet';
 
 export function ReviewPage() {
   const { id = '' } = useParams();
@@ -95,6 +96,7 @@ function Reviewed({ view }: { view: CaseView }) {
     w: () => setWeighed((s) => !s),
     m: () => setShowMet((s) => !s),
     f: () => setRoom('findings'),
+    c: () => setRoom('correct'),
     a: () => setRoom('reading'),
     t: () => review.sheet && setRoom('sheet'),
     r: () => void navigate(`/cases/${view.id}/reply`),
@@ -157,10 +159,14 @@ function Reviewed({ view }: { view: CaseView }) {
         }}
       >
         <Tab value="findings" label="Findings" />
+        <Tab value="correct" label="Correct" />
         <Tab value="reading" label={`As read${unreadCount > 0 ? ` (${unreadCount} not understood)` : ''}`} />
         {review.sheet && <Tab value="sheet" label="Beside the tested recipe" />}
       </Tabs>
       <ProblemLine error={answer.error} />
+      {room === 'correct' && (
+        <CorrectRoom key={`${view.reviewedAt} ${part}`} view={view} review={review} part={part} />
+      )}
       {room === 'reading' && <AsRead review={review} onSay={(said) => answer.mutate(said)} />}
       {room === 'sheet' && <Sheet review={review} />}
       <Box

@@ -9,14 +9,18 @@ export interface Frame {
   beyond: boolean;
 }
 
-/** The axes hold every tested recipe; a recipe far outside stands at the edge and says so. */
-export function frame(map: Map): Frame {
+/**
+ * The axes hold every tested recipe; a recipe far outside stands at the edge and says so.
+ *
+ * `before` is where the recipe stood before it was corrected, on the same axes.
+ */
+export function frame(map: Map, before?: Map['mine']): Frame {
   const ratios = map.tested.map((d) => d.ratio);
   const percents = map.tested.map((d) => d.percent);
   const ratio = Math.max(...ratios) * 1.6;
   return {
-    ratio: Math.max(...ratios, Math.min(map.mine.ratio, ratio)) * 1.1,
-    percent: Math.max(...percents, map.mine.percent) * 1.15,
+    ratio: Math.max(...ratios, Math.min(Math.max(map.mine.ratio, before?.ratio ?? 0), ratio)) * 1.1,
+    percent: Math.max(...percents, map.mine.percent, before?.percent ?? 0) * 1.15,
     beyond: map.mine.ratio > ratio,
   };
 }

@@ -59,8 +59,8 @@ public class CaseController {
             @Min(-1_400) @Max(16_000) Integer altitudeFt,
             @Min(0) int part) {}
 
-    /** What became of it. */
-    record Trial(WayDoc way, ReviewDocument review) {}
+    /** What became of it. @param loads how many jars of its size go into a canner, in words */
+    record Trial(WayDoc way, ReviewDocument review, List<String> loads) {}
 
     record Opened(UUID id) {}
 

@@ -20,6 +20,7 @@ import oilcloth.formats.RecipeText;
 import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocuments;
 import oilcloth.formats.UnusableInput;
+import oilcloth.guide.Method;
 import oilcloth.guide.RowKey;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Altitude;
@@ -230,7 +231,17 @@ public class Cases {
                                 ? before.context()
                                 : before.context().at(Altitude.ofFeet(tried.altitudeFt())));
         return new CaseController.Trial(
-                CorrectionsDocuments.way(before, edits, List.of()), ReviewDocuments.of(after, null));
+                CorrectionsDocuments.way(before, edits, List.of()), ReviewDocuments.of(after, null), loads(after));
+    }
+
+    private static List<String> loads(Review review) {
+        return review.required().stream()
+                .flatMap(r -> review.guide().kitchen().loads().stream()
+                        .filter(l -> l.jar() == r.jar())
+                        .filter(l -> l.canner().startsWith(r.method() == Method.PRESSURE ? "pressure" : "boiling"))
+                        .map(l -> l.most() + " " + r.jar().label() + "s, "
+                                + l.canner().replace('-', ' ')))
+                .toList();
     }
 
     /** @throws IllegalArgumentException when the corrected text does not review as sound */
