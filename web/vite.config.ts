@@ -4,5 +4,6 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [react()],
   server: { proxy: { '/api': 'http://127.0.0.1:8086' } },
-  test: { environment: 'jsdom' },
+  // the machine may be noisy: a slow first render is no failure
+  test: { environment: 'jsdom', testTimeout: 30_000 },
 });

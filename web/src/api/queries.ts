@@ -8,8 +8,8 @@ export const keys = {
   reply: (id: string) => ['reply', id] as const,
   corrections: (id: string, part: number, reviewedAt: string) =>
     ['corrections', id, part, reviewedAt] as const,
-  trial: (id: string, part: number, edits: Edit[], altitudeFt: number | null) =>
-    ['trial', id, part, edits, altitudeFt] as const,
+  trial: (id: string, part: number, reviewedAt: string, edits: Edit[], altitudeFt: number | null) =>
+    ['trial', id, part, reviewedAt, edits, altitudeFt] as const,
   places: (q: string) => ['places', q] as const,
 };
 
@@ -72,13 +72,33 @@ export const useCorrections = (id: string, part: number, reviewedAt: string) =>
   });
 
 /** The recipe with edits tried on it, reviewed; the last answer stays on the screen while the hand moves. */
-export const useTrial = (id: string, part: number, edits: Edit[], altitudeFt: number | null) =>
+export const useTrial = (
+  id: string,
+  part: number,
+  reviewedAt: string,
+  edits: Edit[],
+  altitudeFt: number | null,
+) =>
   useQuery({
-    queryKey: keys.trial(id, part, edits, altitudeFt),
+    queryKey: keys.trial(id, part, reviewedAt, edits, altitudeFt),
     queryFn: () =>
       ok(api.POST('/api/cases/{id}/trial', { params: { path: { id } }, body: { edits, altitudeFt, part } })),
     placeholderData: keepPreviousData,
     gcTime: 30_000,
+  });
+
+/** The corrected recipe on one page; refused unless it is sound as it is written there. */
+export const useCard = (id: string, part: number, edits: Edit[]) =>
+  useQuery({
+    queryKey: ['card', id, part, edits],
+    queryFn: () =>
+      ok(
+        api.POST('/api/cases/{id}/card', {
+          params: { path: { id } },
+          body: { edits, altitudeFt: null, part },
+        }),
+      ),
+    retry: false,
   });
 
 function useCaseChange<T>(id: string, change: (given: T) => Promise<CaseView>) {

@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["card"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/{id}/assertions": {
         parameters: {
             query?: never;
@@ -810,6 +826,8 @@ export interface components {
             advice: string;
             by: string | null;
             why: string;
+            steps: string[];
+            eaten: string[];
         };
         LikenessDoc: {
             shared: string[];
@@ -1077,7 +1095,6 @@ export interface components {
         Trial: {
             way: components["schemas"]["WayDoc"];
             review: components["schemas"]["ReviewDocument"];
-            loads: string[];
         };
         WayDoc: {
             edits: components["schemas"]["EditDoc"][];
@@ -1085,6 +1102,13 @@ export interface components {
             prices: string[];
             pieces: components["schemas"]["PieceDoc"][];
             text: string;
+        };
+        Card: {
+            title: string;
+            ingredients: string[];
+            steps: string[];
+            loads: string[];
+            review: components["schemas"]["ReviewDocument"];
         };
         SyrupSum: {
             /** Format: double */
@@ -1386,6 +1410,7 @@ export interface components {
             first: components["schemas"]["QuestionDoc"][];
             beyond: components["schemas"]["FindingDoc"][];
             instead: components["schemas"]["InsteadDoc"][];
+            mended: components["schemas"]["MendedDoc"][];
         };
         InsteadDoc: {
             kind: string;
@@ -1395,6 +1420,14 @@ export interface components {
             /** Format: double */
             factor: number | null;
             lines: string[];
+        };
+        MendedDoc: {
+            code: string;
+            severity: string;
+            title: string;
+            words: string[];
+            edits: components["schemas"]["EditDoc"][];
+            price: string;
         };
     };
     responses: never;
@@ -1903,6 +1936,32 @@ export interface operations {
                 };
                 content: {
                     "application/ld+json": string;
+                };
+            };
+        };
+    };
+    card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tried"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Card"];
                 };
             };
         };

@@ -1,25 +1,12 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useParams, useSearchParams } from 'react-router';
 import { Link as RouterLink } from 'react-router';
-import type { CaseView } from '../../api/client';
-import { useCase, useTrial } from '../../api/queries';
+import { useCard } from '../../api/queries';
 import { paper, rule, serif, tones } from '../../theme/theme';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { feet, inches, methodWord, proofWord } from '../../ui/words';
 import { JarPicture } from '../review/JarPicture';
 import { editsOf } from './cardPath';
-
-/** One page for the kitchen wall: what goes in, which jar, how long, how sure. */
-export function CardPage() {
-  const { id = '' } = useParams();
-  const view = useCase(id);
-  return (
-    <>
-      <ProblemLine error={view.error} />
-      {view.data && <Card view={view.data} />}
-    </>
-  );
-}
 
 function Fact({ name, children }: { name: string; children: React.ReactNode }) {
   return (
@@ -30,32 +17,26 @@ function Fact({ name, children }: { name: string; children: React.ReactNode }) {
   );
 }
 
-function Card({ view }: { view: CaseView }) {
+/** One page for the kitchen wall: what goes in, which jar, how long, how sure. */
+export function CardPage() {
+  const { id = '' } = useParams();
   const [search] = useSearchParams();
-  const part = Number(search.get('part') ?? 0);
-  const trial = useTrial(view.id, part, editsOf(search), null);
-  const review = trial.data?.review;
-  if (!review) {
-    return <ProblemLine error={trial.error} />;
-  }
-  const required = review.required;
-  const cautions = review.findings.filter((f) => f.severity === 'caution' || f.severity === 'note');
-  const sound = review.call === 'sound';
+  const card = useCard(id, Number(search.get('part') ?? 0), editsOf(search));
+  const review = card.data?.review;
+  const required = review?.required;
+  const cautions = review?.findings.filter((f) => f.severity === 'caution' || f.severity === 'note') ?? [];
   return (
     <Box sx={{ maxWidth: 760, mx: 'auto' }}>
       <Box className="no-print" sx={{ display: 'flex', gap: 1, mb: 1.5 }}>
-        <Button variant="contained" disabled={!sound} onClick={() => window.print()}>
+        <Button variant="contained" disabled={!required} onClick={() => window.print()}>
           Print
         </Button>
-        <Button component={RouterLink} to={`/cases/${view.id}`}>
+        <Button component={RouterLink} to={`/cases/${id}`}>
           Back to the review
         </Button>
       </Box>
-      {!sound || !required ? (
-        <Typography>
-          A process card is printed only for a recipe that is sound; this one is not. Go back to the review.
-        </Typography>
-      ) : (
+      <ProblemLine error={card.error} />
+      {card.data && review && required && (
         <Box
           component="article"
           aria-label="Process card"
@@ -67,7 +48,7 @@ function Card({ view }: { view: CaseView }) {
             '@media print': { border: 'none', p: 0 },
           }}
         >
-          <Typography variant="h1">{view.title}</Typography>
+          <Typography variant="h1">{card.data.title}</Typography>
           <Typography sx={{ color: 'text.secondary', mb: 1 }}>{review.placed.title}</Typography>
           <Box
             sx={{
@@ -80,18 +61,18 @@ function Card({ view }: { view: CaseView }) {
             <Box>
               <Typography variant="h2">What goes in</Typography>
               <Box component="ul" sx={{ pl: 2.5, my: 0.5, font: `400 1.05rem/1.5 ${serif}` }}>
-                {review.ingredients
-                  .filter((i) => i.role !== 'aside')
-                  .map((i, n) => (
-                    <li key={n}>{`${i.amount ?? ''} ${i.food}`.trim()}</li>
-                  ))}
+                {card.data.ingredients.map((words) => (
+                  <li key={words}>{words}</li>
+                ))}
               </Box>
               <Typography variant="h2" sx={{ mt: 1.5 }}>
                 How
               </Typography>
-              <Typography sx={{ whiteSpace: 'pre-wrap', font: `400 1rem/1.5 ${serif}` }}>
-                {trial.data?.way.text}
-              </Typography>
+              <Box component="ol" sx={{ pl: 2.5, my: 0.5, font: `400 1rem/1.5 ${serif}` }}>
+                {card.data.steps.map((words) => (
+                  <li key={words}>{words}</li>
+                ))}
+              </Box>
             </Box>
             <Box>
               <Fact name="Canner">{methodWord[required.method]}</Fact>
@@ -102,7 +83,7 @@ function Card({ view }: { view: CaseView }) {
               <Fact name="Jar">{`${required.jar}, ${inches(required.headspaceIn ?? 0)} headspace`}</Fact>
               {required.acidPerJar && <Fact name="Acid into each jar">{required.acidPerJar}</Fact>}
               {required.sterilise && <Fact name="Jars">boiled empty for 10 minutes first</Fact>}
-              {trial.data?.loads.map((l) => (
+              {card.data.loads.map((l) => (
                 <Fact key={l} name="A canner load">
                   {l}
                 </Fact>

@@ -67,7 +67,7 @@ function WayCard({
         <Box component="span" sx={{ font: `700 1.1rem ${serif}` }}>
           {String.fromCharCode(65 + n)}
         </Box>
-        <Box component="ul" sx={{ m: 0, pl: 2, flex: 1 }}>
+        <Box component="ul" sx={{ m: 0, p: 0, flex: 1, listStyle: 'none' }}>
           {way.words.map((w) => (
             <li key={w}>{w}</li>
           ))}
@@ -89,13 +89,11 @@ export function CorrectRoom({ view, review, part }: Props) {
   const answer = useAssert(view.id);
   const first = found?.ways[0] ?? found?.soFar ?? null;
   const now = edits ?? first?.edits ?? [];
-  const trial = useTrial(view.id, part, now, altitudeFt);
+  const trial = useTrial(view.id, part, view.reviewedAt, now, altitudeFt);
   const [said, setSaid] = useState<string | null>(null);
   const after = trial.data?.review;
   const sound = after?.call === 'sound' && altitudeFt == null;
-  const single = review.findings.filter(
-    (f) => f.severity !== 'met' && f.correction && f.correction.edits.length > 0,
-  );
+  const single = found?.mended ?? [];
   const left = after?.findings.filter((f) => f.severity === 'danger' || f.severity === 'correct') ?? [];
   const same = (way: Way) => JSON.stringify(way.edits) === JSON.stringify(now);
   const jsonLd = async () => {
@@ -239,6 +237,11 @@ export function CorrectRoom({ view, review, part }: Props) {
               onAnswer={(a) =>
                 answer.mutate([{ field: a.field as Assertion['field'], value: a.value, at: null }])
               }
+              onIgnore={(e) =>
+                answer.mutate([
+                  { field: 'IGNORE', value: '', at: { start: e.start, end: e.end, quote: e.text } },
+                ])
+              }
             />
           ))}
           {now.length > 0 && trial.data && (
@@ -277,15 +280,24 @@ export function CorrectRoom({ view, review, part }: Props) {
               <Typography variant="h3" sx={{ mb: 0.5 }}>
                 Finding by finding
               </Typography>
-              {single.map((f) => (
-                <Box key={f.code + f.title} sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mb: 0.5 }}>
-                  <Typography sx={{ flex: 1 }}>
-                    <SeverityMark tone={toneOf(f.severity)} /> {f.correction?.text}
-                  </Typography>
+              {single.map((m) => (
+                <Box
+                  key={m.code + m.title}
+                  sx={{ display: 'flex', gap: 1, alignItems: 'baseline', mb: 0.75 }}
+                >
+                  <Box sx={{ flex: 1 }}>
+                    <Typography>
+                      <SeverityMark tone={toneOf(m.severity)} /> {m.title}
+                    </Typography>
+                    <Typography sx={{ fontSize: '0.93rem', color: 'text.secondary' }}>
+                      {m.words.join('; ')}
+                    </Typography>
+                  </Box>
                   <Button
                     size="small"
                     variant="outlined"
-                    onClick={() => setEdits((f.correction?.edits ?? []).reduce(put, now))}
+                    aria-label={`Apply: ${m.words.join('; ')}`}
+                    onClick={() => setEdits(m.edits.reduce(put, now))}
                   >
                     Apply
                   </Button>

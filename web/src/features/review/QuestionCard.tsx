@@ -8,10 +8,13 @@ interface Props {
   question: Question;
   busy: boolean;
   onAnswer: (answer: Answer) => void;
+  /** for words that were not understood: they do not matter */
+  onIgnore?: (evidence: Question['evidence'][number]) => void;
 }
 
 /** A question, with what the call becomes for each likely answer. */
-export function QuestionCard({ question, busy, onAnswer }: Props) {
+export function QuestionCard({ question, busy, onAnswer, onIgnore }: Props) {
+  const words = question.code === 'ask.unread' ? question.evidence[0] : undefined;
   return (
     <Paper
       component="article"
@@ -40,6 +43,18 @@ export function QuestionCard({ question, busy, onAnswer }: Props) {
             </Button>
           ))}
         </Box>
+      )}
+      {words && onIgnore && (
+        <Button
+          size="small"
+          variant="outlined"
+          className="no-print"
+          disabled={busy}
+          sx={{ mt: 1 }}
+          onClick={() => onIgnore(words)}
+        >
+          It does not matter
+        </Button>
       )}
       {question.couldBecome.length > 0 && (
         <Typography sx={{ mt: 0.75, fontSize: '0.87rem', color: 'text.secondary' }}>

@@ -257,6 +257,11 @@ function Reviewed({ view }: { view: CaseView }) {
                   onAnswer={(a) =>
                     answer.mutate([{ field: a.field as Assertion['field'], value: a.value, at: null }])
                   }
+                  onIgnore={(e) =>
+                    answer.mutate([
+                      { field: 'IGNORE', value: '', at: { start: e.start, end: e.end, quote: e.text } },
+                    ])
+                  }
                 />
               ))}
             </>

@@ -1,9 +1,11 @@
 import { Box, Button, Chip, Paper, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
 import type { Assertion, CaseView, Review } from '../../api/client';
 import { useReviewAgain, useTakeBack } from '../../api/queries';
 import { tones } from '../../theme/theme';
 import { CallBadge } from '../../ui/CallBadge';
 import { adviceWord, feet, inches, methodWord } from '../../ui/words';
+import { JarsDialog } from './JarsDialog';
 import { saidWords } from './reading';
 
 interface Props {
@@ -18,6 +20,7 @@ export function Standing({ view, review, onDetails }: Props) {
   const { details } = view;
   const takeBack = useTakeBack(view.id);
   const again = useReviewAgain(view.id);
+  const [jars, setJars] = useState(false);
   const required = review.required;
   const minutes =
     required == null
@@ -113,6 +116,15 @@ export function Standing({ view, review, onDetails }: Props) {
                 ` before ${new Date(review.jars.by).toLocaleString([], { weekday: 'short', hour: 'numeric', minute: '2-digit' })}`}
             </Typography>
             <Typography sx={{ fontSize: '0.93rem' }}>{review.jars.why}</Typography>
+            <Button
+              size="small"
+              sx={{ p: 0, minWidth: 0 }}
+              className="no-print"
+              onClick={() => setJars(true)}
+            >
+              What to do, step by step
+            </Button>
+            {jars && <JarsDialog jars={review.jars} onClose={() => setJars(false)} />}
           </Box>
         )}
       </Stack>

@@ -107,6 +107,9 @@ export function assertionsOf(row: ReadRow, c: Correction): Assertion[] {
 
 /** "minutes: 30 (the text says 20)". */
 export function saidWords(s: Said): string {
+  if (s.field === 'IGNORE') {
+    return `“${s.quote ?? ''}” does not matter${s.lost ? ' (these words are gone)' : ''}`;
+  }
   const field = s.field.replaceAll('_', ' ').toLowerCase();
   const about = s.quote ? ` of “${s.quote.length > 28 ? `${s.quote.slice(0, 27)}…` : s.quote}”` : '';
   const differs = s.textSays != null && s.textSays !== s.value ? ` (the text says ${s.textSays})` : '';

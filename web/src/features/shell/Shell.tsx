@@ -1,5 +1,5 @@
 import { Box, Button, Link, Stack, Typography } from '@mui/material';
-import { Link as RouterLink, Navigate, Outlet, useLocation } from 'react-router';
+import { Link as RouterLink, Navigate, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { useSession, useSignOut } from '../../api/queries';
 import { green, paper, serif } from '../../theme/theme';
 
@@ -23,6 +23,7 @@ export function Shell() {
   }
   return (
     <Box sx={{ minHeight: '100vh' }}>
+      <ScrollRestoration />
       <Link
         href="#content"
         sx={{

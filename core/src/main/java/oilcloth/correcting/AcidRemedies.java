@@ -18,6 +18,7 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Threshold;
 import oilcloth.measure.Amount;
+import oilcloth.measure.Fractions;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.measure.Volume;
@@ -181,7 +182,7 @@ final class AcidRemedies {
                 : Optional.of(new Remedy(
                         edits,
                         2 + 6 * (1 - factor),
-                        new Message("price.held-back", Map.of("cups", (double) Math.round(lost * 4) / 4))));
+                        new Message("price.held-back", Map.of("cups", Fractions.format(Math.round(lost * 4) / 4.0)))));
     }
 
     /** The one vegetable that is too much: back to its share, or the acid up to carry it. */
@@ -203,7 +204,8 @@ final class AcidRemedies {
             remedies.add(new Remedy(
                     edits,
                     1.5 + 3 * (1 - may / have),
-                    new Message("price.held-back", Map.of("cups", (double) Math.round((have - may) * 4) / 4))));
+                    new Message(
+                            "price.held-back", Map.of("cups", Fractions.format(Math.round((have - may) * 4) / 4.0)))));
         }
         raise(s, have / may).ifPresent(remedies::add);
         return remedies;

@@ -29,6 +29,9 @@ public final class Solver {
     private static final int MOST_LOOKS = 60;
 
     private static final int MOST_WAYS = 3;
+    /** Sets up to this size are searched for the smallest part that does; larger ones are stripped edit by edit. */
+    private static final int FEW = 4;
+
     private static final int MOST_ROUNDS = 4;
 
     private final Engine engine;
@@ -39,9 +42,21 @@ public final class Solver {
 
     private record Node(List<Remedy> remedies, double cost) {
         List<Edit> edits() {
-            Set<Edit> edits = new LinkedHashSet<>();
-            remedies.forEach(r -> edits.addAll(r.edits()));
+            List<Edit> edits = new ArrayList<>();
+            for (Remedy remedy : remedies) {
+                for (Edit edit : remedy.edits()) {
+                    edits.removeIf(e -> e.equals(edit) || isUndone(e, edit));
+                    edits.add(edit);
+                }
+            }
             return List.copyOf(edits);
+        }
+
+        /** Of two amounts of the same ingredient the later stands; what is left out needs no amount. */
+        private static boolean isUndone(Edit earlier, Edit later) {
+            return earlier instanceof Edit.SetIngredient was
+                    && (later instanceof Edit.SetIngredient set && set.at().equals(was.at())
+                            || later instanceof Edit.Remove gone && gone.at().equals(was.at()));
         }
 
         Node with(List<Remedy> more) {
@@ -141,26 +156,43 @@ public final class Solver {
         /** The last proof: the corrected text by itself, read afresh as if it had come in the mail. */
         private boolean isSoundAsWritten(List<Edit> edits) {
             looks++;
-            String text = MarkedText.of(recipe, edits).plain();
-            return engine.review(text, said(edits), context).call() == Call.SOUND;
+            return asWritten(recipe, assertions, context, edits).call() == Call.SOUND;
         }
 
-        /** What somebody said besides the text still holds, unless an edit has it otherwise. */
-        private List<Assertion> said(List<Edit> edits) {
-            return assertions.stream()
-                    .filter(a -> edits.stream().noneMatch(e -> e.overrides(a.field())))
-                    .toList();
+        /** The smallest part of a small set that does it as well. */
+        private List<Edit> fewest(List<Edit> edits) {
+            List<List<Edit>> parts = new ArrayList<>();
+            for (int bits = 1; bits < (1 << edits.size()) - 1; bits++) {
+                List<Edit> part = new ArrayList<>();
+                for (int i = 0; i < edits.size(); i++) {
+                    if ((bits & 1 << i) != 0) {
+                        part.add(edits.get(i));
+                    }
+                }
+                parts.add(part);
+            }
+            parts.sort(Comparator.comparingInt(List::size));
+            return parts.stream()
+                    .filter(p -> look(p).call() == Call.SOUND)
+                    .findFirst()
+                    .orElse(edits);
+        }
+
+        /** Without those edits that can be spared one by one. */
+        private List<Edit> stripped(List<Edit> edits) {
+            List<Edit> needed = new ArrayList<>(edits);
+            for (int i = needed.size() - 1; i >= 0; i--) {
+                List<Edit> fewer = new ArrayList<>(needed);
+                fewer.remove(i);
+                if (look(fewer).call() == Call.SOUND) {
+                    needed = fewer;
+                }
+            }
+            return needed;
         }
 
         private void found(Node node) {
-            List<Edit> edits = new ArrayList<>(node.edits());
-            for (int i = edits.size() - 1; i >= 0 && edits.size() > 1; i--) {
-                List<Edit> fewer = new ArrayList<>(edits);
-                fewer.remove(i);
-                if (look(fewer).call() == Call.SOUND) {
-                    edits = fewer;
-                }
-            }
+            List<Edit> edits = node.edits().size() <= FEW ? fewest(node.edits()) : stripped(node.edits());
             List<Edit> needed = List.copyOf(edits);
             boolean known = ways.stream().anyMatch(w -> needed.containsAll(w.edits()));
             if (!known && isSoundAsWritten(needed)) {
@@ -196,6 +228,15 @@ public final class Solver {
                 .toList();
     }
 
+    private static List<Corrections.Mended> mended(Engine.Glance glance) {
+        return glance.findings().found().stream()
+                .filter(f -> f.severity().compareTo(Severity.CAUTION) >= 0)
+                .flatMap(f -> sorted(Remedies.of(f, glance)).stream()
+                        .limit(1)
+                        .map(r -> new Corrections.Mended(f, r.edits(), r.price())))
+                .toList();
+    }
+
     /** The recipe with edits applied, in order; the text and its ranges stay. */
     public static Recipe applied(Recipe recipe, List<Edit> edits) {
         Recipe result = recipe;
@@ -205,11 +246,23 @@ public final class Solver {
         return result;
     }
 
+    /** The corrected text, reviewed by itself; what was said besides the text still holds, unless an edit has it otherwise. */
+    public Review asWritten(Review review, List<Edit> edits) {
+        return asWritten(review.recipe(), review.assertions(), review.context(), edits);
+    }
+
+    private Review asWritten(Recipe recipe, List<Assertion> assertions, Context context, List<Edit> edits) {
+        List<Assertion> said = assertions.stream()
+                .filter(a -> edits.stream().noneMatch(e -> e.overrides(a.field())))
+                .toList();
+        return engine.review(MarkedText.of(recipe, edits).plain(), said, context);
+    }
+
     /** Solves one recipe; of a letter with several, each part by itself. */
     public Corrections solve(Review review) {
         Engine.Glance asIs = engine.glance(review.recipe(), review.context());
         if (asIs.call() == Call.SOUND) {
-            return new Corrections(List.of(), List.of(), List.of(), List.of(), List.of(), 1);
+            return new Corrections(List.of(), List.of(), List.of(), List.of(), List.of(), mended(asIs), 1);
         }
         Search search = new Search(review.recipe(), review.assertions(), review.context());
         search.run(asIs);
@@ -217,7 +270,7 @@ public final class Solver {
             List<Way> ways = search.ways.stream()
                     .sorted(Comparator.comparingDouble(Way::cost))
                     .toList();
-            return new Corrections(ways, List.of(), List.of(), List.of(), List.of(), search.looks);
+            return new Corrections(ways, List.of(), List.of(), List.of(), List.of(), mended(asIs), search.looks);
         }
         List<Finding> beyond = asIs.findings().found().stream()
                 .filter(f -> f.severity().compareTo(Severity.CORRECT) >= 0)
@@ -226,8 +279,10 @@ public final class Solver {
         List<Question> first = asIs.findings().questions().stream()
                 .filter(q -> Remedies.of(q, asIs).isEmpty())
                 .toList();
-        boolean hopeless = !beyond.isEmpty() || first.isEmpty();
+        boolean hopeless = !beyond.isEmpty()
+                || first.isEmpty()
+                || !asIs.subject().placement().isPlaced();
         List<Instead> instead = hopeless ? Alternatives.of(asIs.subject()) : List.of();
-        return new Corrections(List.of(), search.soFar(asIs), first, beyond, instead, search.looks);
+        return new Corrections(List.of(), search.soFar(asIs), first, beyond, instead, mended(asIs), search.looks);
     }
 }

@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.check.Finding;
 import oilcloth.check.Message;
+import oilcloth.check.Messages;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.placing.FoodKind;
@@ -21,6 +23,26 @@ import oilcloth.recipe.Context;
 public record JarAdvice(Advice advice, Optional<Instant> by, Message why) {
     /** The window in which a jar may be opened and processed again. */
     public static final Duration WINDOW = Duration.ofHours(24);
+
+    /** What to do, one step after another. */
+    public List<Message> steps() {
+        return numbered("jars.step." + advice.id());
+    }
+
+    /** What to do when somebody has eaten from a jar; empty where there is nothing to fear. */
+    public List<Message> eaten() {
+        return advice == Advice.KEEP ? List.of() : numbered("jars.eaten");
+    }
+
+    private static List<Message> numbered(String id) {
+        return IntStream.rangeClosed(1, MOST_STEPS)
+                .mapToObj(n -> id + "." + n)
+                .filter(Messages.english()::knows)
+                .map(Message::of)
+                .toList();
+    }
+
+    private static final int MOST_STEPS = 9;
 
     /** What to do, the mildest first. */
     public enum Advice {

@@ -334,9 +334,7 @@ public sealed interface Edit {
         @Override
         public Recipe apply(Recipe recipe) {
             Facts facts = recipe.facts().copy();
-            if (facts.openKettle().flatMap(Fact::range).filter(at::overlaps).isPresent()) {
-                facts.forgetOpenKettle();
-            }
+            facts.forget(at);
             return recipe.withFacts(facts).struck(at);
         }
     }

@@ -156,11 +156,6 @@ public final class Facts {
         openKettle = Optional.of(value);
     }
 
-    /** Its words were struck. */
-    void forgetOpenKettle() {
-        openKettle = Optional.empty();
-    }
-
     /** The process or recipe somebody says it is; never read from the text. */
     public Optional<String> placed() {
         return placed;
@@ -173,6 +168,32 @@ public final class Facts {
     /** The distinct values of a list of mentions, in order. */
     public static <T> Set<T> values(List<Fact<T>> facts) {
         return facts.stream().map(Fact::value).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Forgets what was read from words that are struck. */
+    void forget(Range struck) {
+        for (List<? extends Fact<?>> list : List.of(forms, methods, times, jars, packs, liquids, pressures)) {
+            list.removeIf(f -> isFrom(f, struck));
+        }
+        yield = kept(yield, struck);
+        headspace = kept(headspace, struck);
+        altitude = kept(altitude, struck);
+        gauge = kept(gauge, struck);
+        vented = kept(vented, struck);
+        sterilised = kept(sterilised, struck);
+        pressureDropped = kept(pressureDropped, struck);
+        partlyFilled = kept(partlyFilled, struck);
+        bubblesRemoved = kept(bubblesRemoved, struck);
+        minutesPerThousandFeet = kept(minutesPerThousandFeet, struck);
+        openKettle = kept(openKettle, struck);
+    }
+
+    private static boolean isFrom(Fact<?> fact, Range struck) {
+        return fact.range().filter(struck::overlaps).isPresent();
+    }
+
+    private static <T> Optional<Fact<T>> kept(Optional<Fact<T>> fact, Range struck) {
+        return fact.filter(f -> !isFrom(f, struck));
     }
 
     /** Where figures, jars, canner and headspace were read. */

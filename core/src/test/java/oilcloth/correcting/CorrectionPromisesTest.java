@@ -23,7 +23,7 @@ class CorrectionPromisesTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
     private static final Solver SOLVER = new Solver(ENGINE);
     /** Subsets of a set this large are all tried. */
-    private static final int FEW = 6;
+    private static final int FEW = 4;
 
     private record Case(String text, Review review, Corrections corrections) {}
 

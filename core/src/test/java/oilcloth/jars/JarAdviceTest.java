@@ -48,6 +48,21 @@ class JarAdviceTest {
     }
 
     @Test
+    void everyAdviceIsToldStepByStep() {
+        for (Advice advice : Advice.values()) {
+            JarAdvice jars = new JarAdvice(advice, Optional.empty(), oilcloth.check.Message.of("jars.keep"));
+            assertThat(jars.steps()).as(advice.id()).isNotEmpty();
+            assertThat(jars.eaten().isEmpty()).as(advice.id()).isEqualTo(advice == Advice.KEEP);
+        }
+        assertThat(review(RELISH, 30, Context.Stage.ON_SHELF)
+                        .jars()
+                        .orElseThrow()
+                        .steps())
+                .as("suspect jars: contain, boil, clean up")
+                .hasSize(4);
+    }
+
+    @Test
     void withinTheDay() {
         assertThat(advice(String.format(PEARS, 25), 3)).isEqualTo(Advice.KEEP);
         assertThat(advice(String.format(PEARS, 15), 20)).isEqualTo(Advice.REPROCESS);

@@ -14,6 +14,7 @@ import oilcloth.formats.ReviewDocument.QuestionDoc;
  * @param first questions to be answered before anything is proved
  * @param beyond findings no edit can mend
  * @param instead what to make of the produce
+ * @param mended findings one by one
  */
 public record CorrectionsDocument(
         String call,
@@ -21,7 +22,12 @@ public record CorrectionsDocument(
         WayDoc soFar,
         List<QuestionDoc> first,
         List<FindingDoc> beyond,
-        List<InsteadDoc> instead) {
+        List<InsteadDoc> instead,
+        List<MendedDoc> mended) {
+
+    /** A finding by itself, with the cheapest edits for it, in words and typed. */
+    public record MendedDoc(
+            String code, String severity, String title, List<String> words, List<EditDoc> edits, String price) {}
 
     /**
      * A set of edits.

@@ -10,6 +10,7 @@ import oilcloth.correcting.Instead;
 import oilcloth.correcting.MarkedText;
 import oilcloth.correcting.Way;
 import oilcloth.formats.CorrectionsDocument.InsteadDoc;
+import oilcloth.formats.CorrectionsDocument.MendedDoc;
 import oilcloth.formats.CorrectionsDocument.PieceDoc;
 import oilcloth.formats.CorrectionsDocument.WayDoc;
 import oilcloth.recipe.Edit;
@@ -40,6 +41,17 @@ public final class CorrectionsDocuments {
                         .toList(),
                 corrections.instead().stream()
                         .map(CorrectionsDocuments::instead)
+                        .toList(),
+                corrections.mended().stream()
+                        .map(m -> new MendedDoc(
+                                m.finding().code(),
+                                m.finding().severity().id(),
+                                SAY.say(m.finding().title()),
+                                m.edits().stream()
+                                        .map(e -> EditWords.of(e, review.recipe()))
+                                        .toList(),
+                                m.edits().stream().map(Edits::document).toList(),
+                                SAY.say(m.price())))
                         .toList());
     }
 

@@ -3,12 +3,9 @@ package oilcloth.formats;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import oilcloth.review.Review;
-import oilcloth.text.Range;
 
 /** A recipe as schema.org {@code Recipe} in JSON-LD. */
 public final class RecipeJsonLd {
@@ -22,21 +19,16 @@ public final class RecipeJsonLd {
      */
     public static String of(Review review, String name) {
         String text = review.recipe().text();
+        RecipeLines lines = RecipeLines.of(review);
         Map<String, Object> recipe = new LinkedHashMap<>();
         recipe.put("@context", "https://schema.org");
         recipe.put("@type", "Recipe");
         recipe.put("name", name);
         review.recipe().facts().yield().ifPresent(y -> y.range().ifPresent(r -> recipe.put("recipeYield", r.of(text))));
-        recipe.put(
-                "recipeIngredient",
-                review.recipe().ingredients().stream()
-                        .map(i -> i.range().of(text).strip())
-                        .filter(w -> !w.isEmpty())
-                        .distinct()
-                        .toList());
+        recipe.put("recipeIngredient", lines.ingredients());
         recipe.put(
                 "recipeInstructions",
-                steps(review, text).stream()
+                lines.steps().stream()
                         .map(s -> Map.of("@type", "HowToStep", "text", s))
                         .toList());
         review.required()
@@ -53,26 +45,4 @@ public final class RecipeJsonLd {
             throw new IllegalStateException(e);
         }
     }
-
-    /** The lines that are neither the title nor a bare ingredient. */
-    private static List<String> steps(Review review, String text) {
-        List<String> steps = new ArrayList<>();
-        int at = 0;
-        for (String line : text.split("\n", -1)) {
-            Range range = new Range(at, at + line.length());
-            boolean title = review.recipe().title().filter(range::overlaps).isPresent();
-            boolean bare = review.recipe().ingredients().stream()
-                    .anyMatch(i -> range.contains(i.range())
-                            && i.range().end() - i.range().start() + BARE
-                                    > line.strip().length());
-            if (!line.isBlank() && !title && !bare) {
-                steps.add(line.strip());
-            }
-            at += line.length() + 1;
-        }
-        return steps;
-    }
-
-    /** What a list line may hold besides the ingredient: a bullet, "chopped", a bracket. */
-    private static final int BARE = 24;
 }

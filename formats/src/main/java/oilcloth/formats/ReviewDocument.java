@@ -109,8 +109,8 @@ public record ReviewDocument(
     /** Words not understood. */
     public record UnreadDoc(int start, int end, String text, boolean bears) {}
 
-    /** What to do with jars already made. */
-    public record JarsDoc(String advice, String by, String why) {}
+    /** What to do with jars already made, step by step, and when somebody has eaten from one. */
+    public record JarsDoc(String advice, String by, String why, List<String> steps, List<String> eaten) {}
 
     /** The gravest severity of an aspect; {@code open} when a question hangs on it, {@code none} when nothing was looked at. */
     public record AspectDoc(String aspect, String state) {}

@@ -108,7 +108,11 @@ public final class ReviewDocuments {
                         .toList(),
                 review.jars()
                         .map(j -> new JarsDoc(
-                                j.advice().id(), j.by().map(Object::toString).orElse(null), SAY.say(j.why())))
+                                j.advice().id(),
+                                j.by().map(Object::toString).orElse(null),
+                                SAY.say(j.why()),
+                                j.steps().stream().map(SAY::say).toList(),
+                                j.eaten().stream().map(SAY::say).toList()))
                         .orElse(null),
                 solver == null ? null : corrected(review, solver.solve(review)),
                 aspects(review),

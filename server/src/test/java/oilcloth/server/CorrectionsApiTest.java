@@ -49,6 +49,11 @@ class CorrectionsApiTest {
         assertThat(trial.path("review").path("call").asText()).isEqualTo("sound");
         assertThat(trial.path("way").path("text").asText()).contains("25 minutes");
 
+        JsonNode card = desk.send("POST", "/api/cases/" + id + "/card", tried).body();
+        assertThat(card.path("ingredients").get(0).asText()).isEqualTo("12 lb pears");
+        assertThat(card.path("steps").toString()).contains("25 minutes").doesNotContain("12 lb");
+        assertThat(card.path("loads").get(0).asText()).contains("7 quarts");
+
         Answer out = desk.send("POST", "/api/cases/" + id + "/corrected.jsonld", tried);
         assertThat(out.status()).isEqualTo(200);
         assertThat(out.body().path("@type").asText()).isEqualTo("Recipe");

@@ -59,8 +59,16 @@ public class CaseController {
             @Min(-1_400) @Max(16_000) Integer altitudeFt,
             @Min(0) int part) {}
 
-    /** What became of it. @param loads how many jars of its size go into a canner, in words */
-    record Trial(WayDoc way, ReviewDocument review, List<String> loads) {}
+    /** What became of it. */
+    record Trial(WayDoc way, ReviewDocument review) {}
+
+    /**
+     * The corrected recipe on one page, reviewed as it is written there.
+     *
+     * @param loads how many jars of its size go into a canner, in words
+     */
+    record Card(
+            String title, List<String> ingredients, List<String> steps, List<String> loads, ReviewDocument review) {}
 
     record Opened(UUID id) {}
 
@@ -149,6 +157,12 @@ public class CaseController {
     @PostMapping("/{id}/trial")
     Trial trial(@PathVariable UUID id, @Valid @RequestBody Tried tried) {
         return cases.trial(id, tried);
+    }
+
+    /** A process card; only where the corrected recipe is sound. */
+    @PostMapping("/{id}/card")
+    Card card(@PathVariable UUID id, @Valid @RequestBody Tried tried) {
+        return cases.card(id, tried);
     }
 
     /** The recipe with edits, as schema.org JSON-LD; only where it is sound. */

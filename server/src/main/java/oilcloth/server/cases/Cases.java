@@ -10,12 +10,12 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import oilcloth.correcting.MarkedText;
 import oilcloth.correcting.Solver;
 import oilcloth.formats.CorrectionsDocument;
 import oilcloth.formats.CorrectionsDocuments;
 import oilcloth.formats.Edits;
 import oilcloth.formats.RecipeJsonLd;
+import oilcloth.formats.RecipeLines;
 import oilcloth.formats.RecipeText;
 import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocuments;
@@ -231,7 +231,7 @@ public class Cases {
                                 ? before.context()
                                 : before.context().at(Altitude.ofFeet(tried.altitudeFt())));
         return new CaseController.Trial(
-                CorrectionsDocuments.way(before, edits, List.of()), ReviewDocuments.of(after, null), loads(after));
+                CorrectionsDocuments.way(before, edits, List.of()), ReviewDocuments.of(after, null));
     }
 
     private static List<String> loads(Review review) {
@@ -246,16 +246,30 @@ public class Cases {
 
     /** @throws IllegalArgumentException when the corrected text does not review as sound */
     @Transactional(readOnly = true)
+    CaseController.Card card(UUID id, CaseController.Tried tried) {
+        CanningCase found = find(id);
+        Review sound = corrected(found, tried);
+        RecipeLines lines = RecipeLines.of(sound);
+        return new CaseController.Card(
+                found.title(), lines.ingredients(), lines.steps(), loads(sound), ReviewDocuments.of(sound, null));
+    }
+
+    /** @throws IllegalArgumentException when the corrected text does not review as sound */
+    @Transactional(readOnly = true)
     String jsonLd(UUID id, CaseController.Tried tried) {
         CanningCase found = find(id);
-        Review before = part(found, tried.part());
-        String text = MarkedText.of(before.recipe(), edits(before, tried)).plain();
-        Review after = guide.engine().review(text, before.assertions(), before.context());
+        return RecipeJsonLd.of(corrected(found, tried), found.title());
+    }
+
+    private Review corrected(CanningCase of, CaseController.Tried tried) {
+        Review before = part(of, tried.part());
+        List<Edit> edits = edits(before, tried);
+        Review after = guide.solver().asWritten(before, edits);
         if (after.call() != Call.SOUND) {
             throw new IllegalArgumentException(
                     "A corrected recipe goes out only when it is sound; this one is not yet.");
         }
-        return RecipeJsonLd.of(after, found.title());
+        return after;
     }
 
     private List<Edit> edits(Review of, CaseController.Tried tried) {
