@@ -1,6 +1,7 @@
 package oilcloth.correcting;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,6 +51,8 @@ final class Alternatives {
         s.placement().alternatives().stream().map(Placement.Alternative::id).forEach(ids::add);
         s.produce().main().ifPresent(m -> s.guide().recipes().stream()
                 .filter(r -> isMain(r, m) && !r.processes().isEmpty())
+                // a salsa is nearest to a salsa
+                .sorted(Comparator.comparing(r -> !r.form().equals(s.placement().family())))
                 .map(TestedRecipe::id)
                 .forEach(ids::add));
         return ids.stream()

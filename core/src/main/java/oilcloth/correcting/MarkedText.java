@@ -198,9 +198,7 @@ public record MarkedText(List<Piece> pieces) {
         }
 
         private void acid(Edit.AddAcidPerJar e) {
-            recipe.ingredients().stream()
-                    .filter(i -> i.food().isAcidulant() && !i.aside())
-                    .forEach(i -> strike(line(i.range())));
+            recipe.ingredients().stream().filter(e::replaces).forEach(i -> strike(line(i.range())));
             steps.add(say(
                     "acid",
                     "what",

@@ -200,6 +200,13 @@ public sealed interface Edit {
 
     /** Put this acid into every jar. */
     record AddAcidPerJar(Food acid, Amount amount, JarSize jar) implements Edit {
+        /** It takes the place of another dose and of lemon or citric acid in the pot; vinegar of the batch stays. */
+        public boolean replaces(Ingredient i) {
+            return i.food().isAcidulant()
+                    && !i.aside()
+                    && (i.perJar().isPresent() || !i.food().isVinegar());
+        }
+
         @Override
         public boolean overrides(Assertion.Field field) {
             return field == Assertion.Field.LEMON_KIND;
@@ -222,7 +229,7 @@ public sealed interface Edit {
         @Override
         public Recipe apply(Recipe recipe) {
             List<Ingredient> ingredients = new ArrayList<>(recipe.ingredients());
-            ingredients.removeIf(i -> i.food().isAcidulant() && !i.aside());
+            ingredients.removeIf(this::replaces);
             ingredients.add(new Ingredient(
                     new Range(0, 0),
                     acid,

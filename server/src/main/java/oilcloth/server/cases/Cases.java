@@ -239,8 +239,8 @@ public class Cases {
                 .flatMap(r -> review.guide().kitchen().loads().stream()
                         .filter(l -> l.jar() == r.jar())
                         .filter(l -> l.canner().startsWith(r.method() == Method.PRESSURE ? "pressure" : "boiling"))
-                        .map(l -> l.most() + " " + r.jar().label() + "s, "
-                                + l.canner().replace('-', ' ')))
+                        .map(l -> l.most() + " " + r.jar().label() + "s in a "
+                                + l.canner().replaceFirst("^(\\S+) (\\d+) qt$", "$2-quart $1 canner")))
                 .toList();
     }
 

@@ -31,9 +31,6 @@ class ScreenshotsTest {
             Browsing.link(page, "Reply").click();
             page.getByLabel("The letter").waitFor();
             shoot(page, "reply");
-            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-            shoot(page, "reply-printed");
-            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
             review(browsing, page, "Dilled okra (for the fair)", "review-sound");
             page.keyboard().press("a");
             shoot(page, "reading-list");
@@ -48,7 +45,17 @@ class ScreenshotsTest {
             page.keyboard().press("t");
             shoot(page, "recipe-sheet");
             review(browsing, page, "Attic Box Peach Salsa", "review-many");
-            review(browsing, page, "Apricots, raw pack · Pickled carrots with garlic", "two-recipes");
+            page.navigate(browsing.at("/incoming"));
+            Browsing.link(page, "Bartlett Pears in Light Syrup").click();
+            page.getByLabel("Aspects").waitFor();
+            page.keyboard().press("c");
+            page.getByText("One way makes it sound").waitFor();
+            shoot(page, "correct");
+            Browsing.link(page, "Process card").click();
+            page.getByLabel("Process card").waitFor();
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            shoot(page, "process-card");
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
             page.navigate(browsing.at("/times?q=pears+pints+5200"));
             page.getByText("30 min").first().waitFor();
             shoot(page, "process-times");
