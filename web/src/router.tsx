@@ -26,6 +26,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./features/reply/ReplyPage')).ReplyPage }),
       },
       {
+        path: '/answered',
+        lazy: async () => ({ Component: (await import('./features/answered/Answered')).Answered }),
+      },
+      {
+        path: '/outbox',
+        lazy: async () => ({ Component: (await import('./features/answered/Outbox')).Outbox }),
+      },
+      {
         path: '/times',
         lazy: async () => ({ Component: (await import('./features/times/ProcessTimes')).ProcessTimes }),
       },

@@ -6,6 +6,9 @@ export const keys = {
   incoming: ['incoming'] as const,
   case: (id: string) => ['case', id] as const,
   reply: (id: string) => ['reply', id] as const,
+  answersOf: (id: string) => ['answers', id] as const,
+  shelf: (q: string) => ['shelf', q] as const,
+  outbox: ['outbox'] as const,
   corrections: (id: string, part: number, reviewedAt: string) =>
     ['corrections', id, part, reviewedAt] as const,
   trial: (id: string, part: number, reviewedAt: string, edits: Edit[], altitudeFt: number | null) =>
@@ -164,3 +167,53 @@ export const useWriteReply = (id: string) => {
 
 export const fetchComposed = (id: string) =>
   ok(api.GET('/api/cases/{id}/reply/composed', { params: { path: { id } } }));
+
+/** The answers given to a case, the newest first. */
+export const useAnswersOf = (id: string) =>
+  useQuery({
+    queryKey: keys.answersOf(id),
+    queryFn: () => ok(api.GET('/api/cases/{id}/answers', { params: { path: { id } } })),
+  });
+
+/** Signed answers that stand. */
+export const useShelf = (q: string) =>
+  useQuery({
+    queryKey: keys.shelf(q),
+    queryFn: () => ok(api.GET('/api/answers', { params: { query: { q } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useOutbox = () => useQuery({ queryKey: keys.outbox, queryFn: () => ok(api.GET('/api/outbox')) });
+
+function useAnswerChange<T>(caseId: string, change: (given: T) => Promise<unknown>) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: () => {
+      void client.invalidateQueries({ queryKey: keys.answersOf(caseId) });
+      void client.invalidateQueries({ queryKey: ['shelf'] });
+      void client.invalidateQueries({ queryKey: keys.outbox });
+      void client.invalidateQueries({ queryKey: keys.incoming });
+    },
+  });
+}
+
+export const useSign = (caseId: string) =>
+  useAnswerChange(caseId, (version: number) =>
+    ok(api.POST('/api/cases/{id}/sign', { params: { path: { id: caseId } }, body: { version } })),
+  );
+
+export const useReopen = (caseId: string) =>
+  useAnswerChange(caseId, (given: { id: string; why: string }) =>
+    ok(
+      api.POST('/api/answers/{id}/reopen', {
+        params: { path: { id: given.id } },
+        body: { why: given.why },
+      }),
+    ),
+  );
+
+export const useSend = (caseId: string) =>
+  useAnswerChange(caseId, (given: { id: string; to: string }) =>
+    ok(api.POST('/api/answers/{id}/send', { params: { path: { id: given.id } }, body: { to: given.to } })),
+  );

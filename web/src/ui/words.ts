@@ -141,3 +141,7 @@ export function unitWord(unit: string | null | undefined, figure: number): strin
   const words = units[unit ?? ''] ?? [(unit ?? '').toLowerCase(), (unit ?? '').toLowerCase()];
   return figure > 1 ? words[1] : words[0];
 }
+
+/** A moment as people say it. */
+export const when = (iso: string): string =>
+  new Date(iso).toLocaleString([], { day: 'numeric', month: 'short', hour: 'numeric', minute: '2-digit' });

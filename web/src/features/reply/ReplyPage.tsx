@@ -2,11 +2,12 @@ import { Box, Button, Paper, Stack, TextField, Typography } from '@mui/material'
 import { useState } from 'react';
 import { Link as RouterLink, useParams } from 'react-router';
 import type { CaseView, Reply } from '../../api/client';
-import { fetchComposed, useCase, useReply, useWriteReply } from '../../api/queries';
+import { fetchComposed, useAnswersOf, useCase, useReply, useWriteReply } from '../../api/queries';
 import { serif } from '../../theme/theme';
 import { CallBadge } from '../../ui/CallBadge';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { age } from '../../ui/words';
+import { Signing } from './Signing';
 
 export function ReplyPage() {
   const { id = '' } = useParams();
@@ -30,6 +31,9 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
   const [composeError, setComposeError] = useState<Error | null>(null);
   const write = useWriteReply(view.id);
   const dirty = body !== reply.body || !reply.saved;
+  const answers = useAnswersOf(view.id);
+  const standing = answers.data?.find((a) => a.reopenedAt == null);
+  const locked = standing != null;
 
   const edit = (words: string) => {
     setBody(words);
@@ -83,7 +87,7 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
           sx={{ mb: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
           useFlexGap
         >
-          <Button variant="contained" onClick={save} disabled={write.isPending || !dirty}>
+          <Button variant="contained" onClick={save} disabled={write.isPending || !dirty || locked}>
             Save
           </Button>
           <Button variant="outlined" onClick={() => void copy()}>
@@ -92,7 +96,7 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
           <Button variant="outlined" onClick={() => window.print()}>
             Print
           </Button>
-          <Button onClick={() => void compose()}>Write it anew from the findings</Button>
+          {!locked && <Button onClick={() => void compose()}>Write it anew from the findings</Button>}
           <Typography role="status" sx={{ color: 'text.secondary', ml: 'auto' }}>
             {told ||
               (reply.saved && reply.editedAt
@@ -104,13 +108,17 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
           label="The letter"
           value={body}
           onChange={(e) => edit(e.target.value)}
+          disabled={locked}
           multiline
           minRows={18}
           fullWidth
           slotProps={{ htmlInput: { style: { fontFamily: serif, lineHeight: 1.6, fontSize: '1.05rem' } } }}
         />
-        <ProblemLine error={write.error ?? composeError} />
+        <ProblemLine error={write.error ?? composeError ?? answers.error} />
       </Paper>
+      {answers.data && (
+        <Signing caseId={view.id} version={reply.version} dirty={dirty} answers={answers.data} />
+      )}
       <Box
         sx={{
           display: 'none',

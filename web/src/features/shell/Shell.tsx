@@ -6,6 +6,8 @@ import { green, paper, serif } from '../../theme/theme';
 const pages = [
   { to: '/incoming', label: 'Incoming' },
   { to: '/new', label: 'New case' },
+  { to: '/answered', label: 'Answered' },
+  { to: '/outbox', label: 'Outbox' },
   { to: '/times', label: 'Process times' },
   { to: '/guides', label: 'Guides' },
   { to: '/sums', label: 'Sums' },

@@ -41,6 +41,23 @@ public final class Desk {
         return exchange(HttpRequest.newBuilder(URI.create(base + path)).GET());
     }
 
+    /** The status alone, of an answer that is no JSON. */
+    public int getStatus(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .GET()
+                                    .build(),
+                            HttpResponse.BodyHandlers.discarding())
+                    .statusCode();
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
     public Answer send(String method, String path, Object body) {
         return exchange(request(method, path, body).header("X-XSRF-TOKEN", token()));
     }

@@ -77,6 +77,14 @@ class CanningCase {
         this.jarsOutAt = details.jars() == JarsState.MADE ? details.jarsOutAt() : null;
     }
 
+    void erase() {
+        this.cannerName = "";
+        this.place = "";
+        this.recipeText = "erased on request";
+        this.assertions = "[]";
+        this.title = "erased on request";
+    }
+
     void title(String words) {
         this.title = words.length() <= LONGEST_TITLE ? words : words.substring(0, LONGEST_TITLE);
     }

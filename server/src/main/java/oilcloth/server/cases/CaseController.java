@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import oilcloth.formats.CorrectionsDocument;
 import oilcloth.formats.CorrectionsDocument.WayDoc;
@@ -16,6 +17,7 @@ import oilcloth.formats.ReviewDocument.EditDoc;
 import oilcloth.formats.UnusableInput;
 import oilcloth.recipe.Assertion;
 import oilcloth.server.account.SignedIn;
+import oilcloth.server.audit.AuditTrail;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -92,9 +94,11 @@ public class CaseController {
     record Composed(String body) {}
 
     private final Cases cases;
+    private final AuditTrail trail;
 
-    CaseController(Cases cases) {
+    CaseController(Cases cases, AuditTrail trail) {
         this.cases = cases;
+        this.trail = trail;
     }
 
     @GetMapping
@@ -106,7 +110,9 @@ public class CaseController {
     @ResponseStatus(HttpStatus.CREATED)
     Opened open(@Valid @RequestBody NewCase given, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by)
             throws UnusableInput {
-        return new Opened(cases.open(given.text(), given.details(), by.displayName()));
+        UUID id = cases.open(given.text(), given.details(), by.displayName());
+        trail.record(by, "open", id, "");
+        return new Opened(id);
     }
 
     @GetMapping("/{id}")
@@ -120,12 +126,14 @@ public class CaseController {
             @Valid @RequestBody Changed changed,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.describe(id, changed.version(), changed.details(), by.displayName());
+        trail.record(by, "describe", id, "");
         return cases.view(id);
     }
 
     @PostMapping("/{id}/review")
     CaseView again(@PathVariable UUID id, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.again(id, by.displayName());
+        trail.record(by, "review again", id, "");
         return cases.view(id);
     }
 
@@ -135,6 +143,7 @@ public class CaseController {
             @RequestBody Assertion assertion,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.assertThat(id, assertion, by.displayName());
+        trail.record(by, "say", id, assertion.field().name().toLowerCase(Locale.ROOT));
         return cases.view(id);
     }
 
@@ -145,6 +154,7 @@ public class CaseController {
             @RequestParam(required = false) Integer start,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.takeBack(id, field, start, by.displayName());
+        trail.record(by, "take back", id, field.name().toLowerCase(Locale.ROOT));
         return cases.view(id);
     }
 
@@ -182,6 +192,7 @@ public class CaseController {
             @Valid @RequestBody Written written,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
         cases.write(id, written.body(), written.version(), by.displayName());
+        trail.record(by, "write", id, "");
         return cases.reply(id);
     }
 

@@ -59,6 +59,27 @@ class CaseReview {
         this.rows = rows;
     }
 
+    /** The words of the canner go from the document; the call and what it rested on stay in the other columns. */
+    void erase() {
+        this.document = "{}";
+    }
+
+    String outcome() {
+        return outcome;
+    }
+
+    String guide() {
+        return guide;
+    }
+
+    String engine() {
+        return engine;
+    }
+
+    Set<String> rows() {
+        return rows;
+    }
+
     String document() {
         return document;
     }

@@ -22,7 +22,7 @@ interface CaseStore extends JpaRepository<CanningCase, UUID> {
             String worstOpen,
             boolean replied) {}
 
-    /** The latest review of each case counts; the newest case comes first. */
+    /** Cases without a signed answer that stands. The latest review counts; the newest case comes first. */
     @Query(
             """
             select new oilcloth.server.cases.CaseStore$Line(
@@ -32,6 +32,7 @@ interface CaseStore extends JpaRepository<CanningCase, UUID> {
             join CaseReview r on r.caseId = c.id
             left join Reply p on p.caseId = c.id
             where r.reviewedAt = (select max(l.reviewedAt) from CaseReview l where l.caseId = c.id)
+            and not exists (select 1 from Answer a where a.caseId = c.id and a.reopenedAt is null)
             order by c.createdAt desc
             """)
     List<Line> incoming();

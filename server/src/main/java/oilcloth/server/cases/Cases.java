@@ -41,6 +41,7 @@ public class Cases {
     private final CaseStore cases;
     private final ReviewStore reviews;
     private final ReplyStore replies;
+    private final SignedReplies signed;
     private final CurrentGuide guide;
     private final ObjectMapper json;
     private final Clock clock;
@@ -50,6 +51,7 @@ public class Cases {
             CaseStore cases,
             ReviewStore reviews,
             ReplyStore replies,
+            SignedReplies signed,
             CurrentGuide guide,
             ObjectMapper json,
             Clock clock,
@@ -57,6 +59,7 @@ public class Cases {
         this.cases = cases;
         this.reviews = reviews;
         this.replies = replies;
+        this.signed = signed;
         this.guide = guide;
         this.json = json;
         this.clock = clock;
@@ -315,6 +318,9 @@ public class Cases {
     @Transactional
     public void write(UUID id, String body, int version, String by) {
         find(id);
+        if (signed.isSigned(id)) {
+            throw new IllegalArgumentException("This answer is signed and locked. An educator can reopen it.");
+        }
         Reply reply = replies.findById(id).orElse(null);
         if (reply == null) {
             reply = new Reply(id);
@@ -323,6 +329,45 @@ public class Cases {
         }
         reply.write(body, now(), by);
         replies.saveAndFlush(reply);
+    }
+
+    /**
+     * The saved reply with what it rests on.
+     *
+     * @throws IllegalArgumentException when nothing was saved
+     * @throws ObjectOptimisticLockingFailureException when somebody saved after this version was read
+     */
+    @Transactional(readOnly = true)
+    public ReadyToSign readyToSign(UUID id, int replyVersion) {
+        CanningCase found = find(id);
+        Reply reply = replies.findById(id)
+                .filter(r -> !r.body().isBlank())
+                .orElseThrow(
+                        () -> new IllegalArgumentException("There is no saved reply to sign. Save the letter first."));
+        if (reply.version() != replyVersion) {
+            throw new ObjectOptimisticLockingFailureException(Reply.class, id);
+        }
+        CaseReview review =
+                reviews.findFirstByCaseIdOrderByReviewedAtDesc(id).orElseThrow(EntityNotFoundException::new);
+        return new ReadyToSign(
+                id,
+                found.title(),
+                found.cannerName(),
+                found.place(),
+                reply.body(),
+                review.outcome(),
+                review.guide(),
+                review.engine(),
+                review.rows().stream()
+                        .collect(Collectors.toMap(r -> r, guide::proofOf, (a, b) -> a, java.util.TreeMap::new)));
+    }
+
+    /** The canner's name, place, words and letter go; the calls of the reviews stay. */
+    @Transactional
+    public void erase(UUID id) {
+        find(id).erase();
+        replies.findById(id).ifPresent(r -> r.write("erased on request", now(), "erased on request"));
+        reviews.findByCaseId(id).forEach(CaseReview::erase);
     }
 
     private CanningCase fresh(UUID id, int version) {

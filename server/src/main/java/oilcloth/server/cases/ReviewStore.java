@@ -13,6 +13,8 @@ interface ReviewStore extends Repository<CaseReview, UUID> {
 
     Optional<CaseReview> findFirstByCaseIdOrderByReviewedAtDesc(UUID caseId);
 
+    List<CaseReview> findByCaseId(UUID caseId);
+
     /** How many cases' latest reviews rest on a row. */
     record RowCount(String row, long cases) {}
 

@@ -9,6 +9,7 @@ import java.nio.file.StandardCopyOption;
 import oilcloth.correcting.Solver;
 import oilcloth.formats.GuideLibraries;
 import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.RowKey;
 import oilcloth.lookup.Lookup;
 import oilcloth.review.Engine;
 import org.springframework.beans.factory.annotation.Value;
@@ -52,6 +53,12 @@ public class CurrentGuide {
     @Transactional(readOnly = true)
     public Lookup lookup() {
         return now().lookup();
+    }
+
+    /** Whether this office has read a row against print, as of now. @param row as {@link RowKey#text} */
+    @Transactional(readOnly = true)
+    public String proofOf(String row) {
+        return ProofDesk.shown(now().snapshot(), RowKey.ofText(row)).proof().id();
     }
 
     private Loaded now() {

@@ -88,9 +88,9 @@ class ProofDesk {
     }
 
     /** What is shown of one row, whatever its table. */
-    private record Shown(String title, String source, Confidence confidence, Proof proof, String notes) {}
+    record Shown(String title, String source, Confidence confidence, Proof proof, String notes) {}
 
-    private static Shown shown(GuideSnapshot now, RowKey key) {
+    static Shown shown(GuideSnapshot now, RowKey key) {
         return switch (key.table()) {
             case BOILING, PRESSURE -> {
                 int slash = key.id().lastIndexOf('/');

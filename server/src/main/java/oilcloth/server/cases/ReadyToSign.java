@@ -1,0 +1,20 @@
+package oilcloth.server.cases;
+
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * A reply with all it rests on, for signing.
+ *
+ * @param rows the rows of the guide, each with its proof state now
+ */
+public record ReadyToSign(
+        UUID caseId,
+        String title,
+        String cannerName,
+        String place,
+        String body,
+        String call,
+        String guide,
+        String engine,
+        Map<String, String> rows) {}

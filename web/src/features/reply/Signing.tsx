@@ -1,0 +1,132 @@
+import { Box, Button, Link, Paper, Stack, TextField, Typography } from '@mui/material';
+import { useState } from 'react';
+import type { SignedAnswer } from '../../api/client';
+import { useReopen, useSend, useSession, useSign } from '../../api/queries';
+import { tones } from '../../theme/theme';
+import { ProblemLine } from '../../ui/ProblemLine';
+import { SeverityMark } from '../../ui/SeverityMark';
+import { when } from '../../ui/words';
+
+interface Props {
+  caseId: string;
+  /** of the reply as last saved */
+  version: number;
+  dirty: boolean;
+  answers: SignedAnswer[];
+}
+
+/** The way out of the desk: sign, send, reopen; and the answers given before. */
+export function Signing({ caseId, version, dirty, answers }: Props) {
+  const session = useSession();
+  const educator = session.data?.role === 'EDUCATOR';
+  const standing = answers.find((a) => a.reopenedAt == null);
+  const earlier = answers.filter((a) => a !== standing);
+  const sign = useSign(caseId);
+  const send = useSend(caseId);
+  const reopen = useReopen(caseId);
+  const [to, setTo] = useState('');
+  const [why, setWhy] = useState('');
+  return (
+    <Paper className="no-print" component="section" aria-label="Signing" sx={{ p: 2, mt: 2 }}>
+      {!standing && (
+        <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', flexWrap: 'wrap' }} useFlexGap>
+          <Button
+            variant="contained"
+            disabled={!educator || dirty || sign.isPending}
+            onClick={() => sign.mutate(version)}
+          >
+            Sign
+          </Button>
+          <Typography>
+            {!educator
+              ? 'An educator signs and sends; your draft is kept for them.'
+              : dirty
+                ? 'Save the letter first; what is signed is what was saved.'
+                : 'Signing locks the letter, with the guide and the engine it rests on.'}
+          </Typography>
+        </Stack>
+      )}
+      {standing && (
+        <>
+          <Typography sx={{ fontWeight: 600 }}>
+            <SeverityMark tone="met" /> Signed by {standing.signedBy}, {when(standing.signedAt)}
+            {standing.number > 1 && ` (answer ${standing.number})`}
+          </Typography>
+          <Typography sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
+            {standing.guide} · engine {standing.engine}
+          </Typography>
+          {standing.sentAt && (
+            <Typography sx={{ color: tones.met }}>
+              Sent to {standing.sentTo} by {standing.sentBy}, {when(standing.sentAt)}
+            </Typography>
+          )}
+          <Stack direction="row" spacing={1} sx={{ mt: 1 }}>
+            {(['html', 'md', 'eml'] as const).map((kind) => (
+              <Link
+                key={kind}
+                href={`/api/answers/${standing.id}/letter.${kind}`}
+                download={`letter.${kind}`}
+              >
+                {{ html: 'as a page', md: 'as Markdown', eml: 'as mail' }[kind]}
+              </Link>
+            ))}
+          </Stack>
+          {educator && (
+            <Box sx={{ display: 'grid', gap: 1.5, mt: 1.5, gridTemplateColumns: { sm: '1fr 1fr' } }}>
+              <Stack
+                component="form"
+                direction="row"
+                spacing={1}
+                onSubmit={(e) => {
+                  e.preventDefault();
+                  send.mutate({ id: standing.id, to: to.trim() });
+                }}
+              >
+                <TextField
+                  size="small"
+                  label="Mail address"
+                  type="email"
+                  fullWidth
+                  required
+                  value={to}
+                  onChange={(e) => setTo(e.target.value)}
+                />
+                <Button type="submit" variant="contained" disabled={send.isPending || to.trim() === ''}>
+                  Send
+                </Button>
+              </Stack>
+              <Stack
+                component="form"
+                direction="row"
+                spacing={1}
+                onSubmit={(e) => {
+                  e.preventDefault();
+                  reopen.mutate({ id: standing.id, why: why.trim() });
+                }}
+              >
+                <TextField
+                  size="small"
+                  label="Why reopen it"
+                  fullWidth
+                  required
+                  value={why}
+                  onChange={(e) => setWhy(e.target.value)}
+                />
+                <Button type="submit" variant="outlined" disabled={reopen.isPending || why.trim() === ''}>
+                  Reopen
+                </Button>
+              </Stack>
+            </Box>
+          )}
+        </>
+      )}
+      <ProblemLine error={sign.error ?? send.error ?? reopen.error} />
+      {earlier.map((a) => (
+        <Typography key={a.id} sx={{ mt: 1, fontSize: '0.93rem' }}>
+          Answer {a.number}, signed by {a.signedBy} {when(a.signedAt)}; reopened by {a.reopenedBy}:{' '}
+          {a.reopenedWhy}
+        </Typography>
+      ))}
+    </Paper>
+  );
+}
