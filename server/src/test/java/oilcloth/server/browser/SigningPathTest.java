@@ -1,0 +1,116 @@
+package oilcloth.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** The whole order of work: new case, review, question answered, correction, reply, sign, outbox, answered. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
+class SigningPathTest {
+    private static final String BEETS =
+            """
+            Sunday pickled beets
+            7 lb beets
+            2 cups vinegar (5%)
+            2 cups water
+            2 cups sugar
+            1 1/2 tsp canning salt
+            4 onions, sliced
+
+            Cook and peel the beets, slice. Boil the liquid, add beets and onions, simmer 5 min. Fill hot pints, 1/2 inch
+            headspace, remove bubbles. Process 30 minutes in a boiling water canner.
+            """;
+
+    @LocalServerPort
+    private int port;
+
+    private Browsing browsing;
+
+    @BeforeEach
+    void open() {
+        browsing = new Browsing(port);
+    }
+
+    @AfterEach
+    void close() {
+        browsing.close();
+    }
+
+    private Page newCase(String who) {
+        Page page = browsing.page(1280, 800);
+        browsing.signIn(page, who);
+        page.navigate(browsing.at("/new"));
+        page.getByLabel("The recipe, in the canner's own words").fill(BEETS);
+        Browsing.button(page, "Review this recipe").click();
+        page.getByLabel("Aspects").waitFor();
+        return page;
+    }
+
+    @Test
+    void fromIncomingToAnswered() {
+        Page page = newCase("educator");
+        page.getByText("At or below 1,000 ft").click();
+        page.getByText("Said besides the text")
+                .or(page.getByText("altitude feet: 500"))
+                .first()
+                .waitFor();
+        page.keyboard().press("c");
+        assertThat(page.getByLabel("The call with these edits")).containsText("Sound");
+        assertThat(page.getByLabel("The recipe as corrected").locator("ins").first())
+                .containsText("4 cups vinegar");
+
+        Browsing.link(page, "Reply").click();
+        page.getByLabel("The letter").waitFor();
+        Locator signing = page.getByLabel("Signing");
+        assertThat(Browsing.button(page, "Sign")).isDisabled();
+        Browsing.button(page, "Save").click();
+        page.getByText("Saved.").waitFor();
+        Browsing.button(page, "Sign").click();
+        assertThat(signing).containsText("Signed by Philippa Yarrow");
+        assertThat(page.getByLabel("The letter")).isDisabled();
+        Browsing.nothingGrave(page, "signed reply");
+
+        page.getByLabel("Mail address").fill("canner@mail.example");
+        Browsing.button(page, "Send").click();
+        assertThat(signing).containsText("Sent to canner@mail.example");
+
+        Browsing.link(page, "Outbox").click();
+        assertThat(page.getByLabel("Your recipe: Sunday pickled beets")).containsText("to canner@mail.example");
+        Browsing.nothingGrave(page, "outbox");
+        Browsing.link(page, "Answered").click();
+        Locator shelved = page.getByLabel("Sunday pickled beets", new Page.GetByLabelOptions().setExact(true));
+        shelved.getByText("Read the answer").click();
+        assertThat(shelved).containsText("recipe:pickled-beets");
+        Browsing.nothingGrave(page, "answered");
+        page.getByLabel("Find an answer").fill("no such words");
+        page.getByText("No signed answer holds these words.").waitFor();
+    }
+
+    @Test
+    void aVolunteerIsStoppedAtSigningAndAnEducatorReopens() {
+        Page volunteer = newCase("volunteer");
+        String address = volunteer.url();
+        Browsing.link(volunteer, "Reply").click();
+        volunteer.getByLabel("The letter").fill("Dear canner,\n\nA draft.");
+        Browsing.button(volunteer, "Save").click();
+        volunteer.getByText("Saved.").waitFor();
+        assertThat(Browsing.button(volunteer, "Sign")).isDisabled();
+        volunteer.getByText("An educator signs and sends").waitFor();
+
+        Page educator = browsing.page(1280, 800);
+        browsing.signIn(educator, "educator");
+        educator.navigate(address + "/reply");
+        assertThat(educator.getByLabel("The letter")).hasValue("Dear canner,\n\nA draft.");
+        Browsing.button(educator, "Sign").click();
+        educator.getByLabel("Why reopen it").fill("the jars were quarts");
+        Browsing.button(educator, "Reopen").click();
+        educator.getByText("the jars were quarts").waitFor();
+        assertThat(educator.getByLabel("The letter")).isEnabled();
+    }
+}
