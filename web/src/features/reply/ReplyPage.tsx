@@ -80,6 +80,9 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
           Back to the review of {view.title}
         </Button>
       </Stack>
+      {answers.data && (
+        <Signing caseId={view.id} version={reply.version} dirty={dirty} answers={answers.data} />
+      )}
       <Paper className="no-print" sx={{ p: 2 }}>
         <Stack
           direction="row"
@@ -108,17 +111,19 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
           label="The letter"
           value={body}
           onChange={(e) => edit(e.target.value)}
-          disabled={locked}
           multiline
           minRows={18}
           fullWidth
-          slotProps={{ htmlInput: { style: { fontFamily: serif, lineHeight: 1.6, fontSize: '1.05rem' } } }}
+          slotProps={{
+            htmlInput: {
+              readOnly: locked,
+              style: { fontFamily: serif, lineHeight: 1.6, fontSize: '1.05rem' },
+            },
+          }}
         />
         <ProblemLine error={write.error ?? composeError ?? answers.error} />
       </Paper>
-      {answers.data && (
-        <Signing caseId={view.id} version={reply.version} dirty={dirty} answers={answers.data} />
-      )}
+
       <Box
         sx={{
           display: 'none',

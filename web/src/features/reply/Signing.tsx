@@ -27,7 +27,7 @@ export function Signing({ caseId, version, dirty, answers }: Props) {
   const [to, setTo] = useState('');
   const [why, setWhy] = useState('');
   return (
-    <Paper className="no-print" component="section" aria-label="Signing" sx={{ p: 2, mt: 2 }}>
+    <Paper className="no-print" component="section" aria-label="Signing" sx={{ p: 2, mb: 2 }}>
       {!standing && (
         <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', flexWrap: 'wrap' }} useFlexGap>
           <Button

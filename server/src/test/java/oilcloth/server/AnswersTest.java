@@ -173,6 +173,21 @@ class AnswersTest {
                 .isTrue();
     }
 
+    /** Whatever page the client has is one that can be opened by its address. */
+    @Test
+    void everyPageOpensByItsAddress() throws java.io.IOException {
+        String router = java.nio.file.Files.readString(java.nio.file.Path.of("../web/src/router.tsx"));
+        java.util.regex.Matcher page =
+                java.util.regex.Pattern.compile("path: '(/[a-z:/]*)'").matcher(router);
+        int pages = 0;
+        while (page.find()) {
+            pages++;
+            String path = page.group(1).replace(":id", UUID.randomUUID().toString());
+            assertThat(new Desk(port).getStatus(path)).as(path).isEqualTo(200);
+        }
+        assertThat(pages).isGreaterThan(8);
+    }
+
     /** Every new address, for everybody and nobody. */
     @Test
     void whoMayDoWhat() {

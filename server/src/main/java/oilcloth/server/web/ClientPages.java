@@ -13,6 +13,9 @@ class ClientPages {
         "/new",
         "/cases/{id}",
         "/cases/{id}/reply",
+        "/cases/{id}/card",
+        "/answered",
+        "/outbox",
         "/times",
         "/guides/**",
         "/sums"

@@ -73,13 +73,15 @@ class SigningPathTest {
         page.getByText("Saved.").waitFor();
         Browsing.button(page, "Sign").click();
         assertThat(signing).containsText("Signed by Philippa Yarrow");
-        assertThat(page.getByLabel("The letter")).isDisabled();
+        assertThat(page.getByLabel("The letter")).not().isEditable();
         Browsing.nothingGrave(page, "signed reply");
 
         page.getByLabel("Mail address").fill("canner@mail.example");
         Browsing.button(page, "Send").click();
         assertThat(signing).containsText("Sent to canner@mail.example");
 
+        page.reload();
+        assertThat(signing).containsText("Sent to canner@mail.example");
         Browsing.link(page, "Outbox").click();
         assertThat(page.getByLabel("Your recipe: Sunday pickled beets")).containsText("to canner@mail.example");
         Browsing.nothingGrave(page, "outbox");
@@ -111,6 +113,6 @@ class SigningPathTest {
         educator.getByLabel("Why reopen it").fill("the jars were quarts");
         Browsing.button(educator, "Reopen").click();
         educator.getByText("the jars were quarts").waitFor();
-        assertThat(educator.getByLabel("The letter")).isEnabled();
+        assertThat(educator.getByLabel("The letter")).isEditable();
     }
 }
