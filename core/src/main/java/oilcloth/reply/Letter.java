@@ -8,10 +8,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import oilcloth.arithmetic.ScaledRecipe;
 import oilcloth.check.Finding;
 import oilcloth.check.Message;
 import oilcloth.check.Messages;
 import oilcloth.check.Severity;
+import oilcloth.correcting.Corrections;
+import oilcloth.correcting.Instead;
+import oilcloth.correcting.MarkedText;
 import oilcloth.guide.Proof;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.jars.JarAdvice;
@@ -22,7 +27,7 @@ import oilcloth.review.Review;
 
 /**
  * The first reply, in the order of the work: short answer, jars already made, what to change and why, what was right,
- * questions, sources with their proof state, cautions.
+ * questions, the corrected or a tested recipe, sources with their proof state, cautions.
  */
 public final class Letter {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("EEEE d MMMM, h:mm a", Locale.US);
@@ -38,10 +43,11 @@ public final class Letter {
     }
 
     /**
+     * @param corrections what can be done about it
      * @param name how to greet the canner; blank for nobody in particular
      * @param zone in which deadlines are said
      */
-    public static String compose(Review review, String name, ZoneId zone) {
+    public static String compose(Review review, Corrections corrections, String name, ZoneId zone) {
         Letter letter = new Letter(review, zone);
         letter.greet(name);
         letter.shortAnswer();
@@ -50,6 +56,7 @@ public final class Letter {
         letter.process();
         letter.right();
         letter.questions();
+        letter.recipe(corrections);
         letter.sources();
         letter.add("letter.caution");
         letter.add("letter.close");
@@ -156,6 +163,35 @@ public final class Letter {
         if (!questions.isEmpty()) {
             paragraphs.add(say.say(Message.of("letter.questions")) + "\n\n- " + String.join("\n- ", questions));
         }
+    }
+
+    /** The recipe as corrected; where there is none, what to make instead. */
+    private void recipe(Corrections corrections) {
+        corrections.ways().stream().findFirst().ifPresent(way -> {
+            add("letter.corrected");
+            paragraphs.add(MarkedText.of(review.recipe(), way.edits()).plain());
+        });
+        List<Instead> instead = corrections.instead();
+        if (!instead.isEmpty()) {
+            paragraphs.add(say.say(Message.of("letter.instead"))
+                    + instead.stream().map(i -> "\n\n- " + say.say(i.text())).collect(Collectors.joining()));
+            instead.stream()
+                    .flatMap(i -> i.recipe().stream())
+                    .filter(r -> !r.lines().isEmpty())
+                    .findFirst()
+                    .ifPresent(this::tested);
+        }
+    }
+
+    /** The first tested recipe offered, in full: its lines for the produce at hand, and its steps. */
+    private void tested(ScaledRecipe scaled) {
+        StringBuilder words = new StringBuilder(scaled.recipe().name());
+        scaled.lines().forEach(l -> words.append('\n')
+                .append(l.amount().map(a -> a + " ").orElse(""))
+                .append(l.tested().item())
+                .append(l.tested().prep().isBlank() ? "" : ", " + l.tested().prep()));
+        scaled.recipe().steps().forEach(s -> words.append('\n').append(s));
+        paragraphs.add(words.toString());
     }
 
     private void sources() {

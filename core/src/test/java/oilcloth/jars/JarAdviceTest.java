@@ -140,7 +140,11 @@ class JarAdviceTest {
     void theDeadlineIsATimeInTheLetter() {
         Review review = review(BEANS, 20, Context.Stage.MADE_TODAY);
         assertThat(review.jars().orElseThrow().by()).contains(NOW.plus(Duration.ofHours(4)));
-        String letter = Letter.compose(review, "Odalys", java.time.ZoneId.of("America/Denver"));
+        String letter = Letter.compose(
+                review,
+                new oilcloth.correcting.Solver(ENGINE).solve(review),
+                "Odalys",
+                java.time.ZoneId.of("America/Denver"));
         assertThat(letter).startsWith("Hello Odalys,").contains("Do this before Friday 14 August, 4:00 PM.");
         // the order of the work: short answer, jars, changes, sources, caution
         assertThat(letter.indexOf("The short answer")).isLessThan(letter.indexOf("The jars you have made"));

@@ -303,7 +303,8 @@ public class Cases {
     @Transactional(readOnly = true)
     String compose(UUID id) {
         CanningCase found = find(id);
-        return Letter.compose(review(found), found.cannerName(), zone);
+        Review review = review(found);
+        return Letter.compose(review, guide.solver().solve(review), found.cannerName(), zone);
     }
 
     /** The saved reply, or a first one composed from the findings. */

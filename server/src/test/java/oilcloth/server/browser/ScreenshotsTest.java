@@ -26,7 +26,6 @@ class ScreenshotsTest {
             browsing.signIn(page, "educator");
             shoot(page, "incoming");
             review(browsing, page, "Harvest Supper Corn Relish", "review-stop");
-            review(browsing, page, "Bartlett Pears in Light Syrup", "review-correct");
             review(browsing, page, "Dilled okra (for the fair)", "review-sound");
             Browsing.link(page, "Reply").click();
             page.getByLabel("The letter").waitFor();
@@ -81,6 +80,17 @@ class ScreenshotsTest {
             page.navigate(browsing.at("/sums"));
             page.getByText("water boils at").waitFor();
             shoot(page, "sums");
+            page.navigate(browsing.at("/incoming"));
+            Browsing.link(page, "Bartlett Pears in Light Syrup").click();
+            Browsing.link(page, "Reply").click();
+            page.getByLabel("The letter").waitFor();
+            Browsing.button(page, "Save").click();
+            page.getByText("Saved.").waitFor();
+            Browsing.button(page, "Sign").click();
+            page.getByText("Signed by").waitFor();
+            Browsing.link(page, "Answered").click();
+            page.getByText("Read the answer").first().click();
+            shoot(page, "answered");
             Page phone = browsing.page(390, 844);
             browsing.signIn(phone, "educator");
             review(browsing, phone, "whole figs, is 40 min enough?", "review-phone");
