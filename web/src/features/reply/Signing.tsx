@@ -15,6 +15,41 @@ interface Props {
   answers: SignedAnswer[];
 }
 
+/** A line to fill in, and what is done with it. */
+function OneLine(props: {
+  label: string;
+  type?: string;
+  deed: string;
+  busy: boolean;
+  onGiven: (words: string) => void;
+}) {
+  const [words, setWords] = useState('');
+  return (
+    <Stack
+      component="form"
+      direction="row"
+      spacing={1}
+      onSubmit={(e) => {
+        e.preventDefault();
+        props.onGiven(words.trim());
+      }}
+    >
+      <TextField
+        size="small"
+        label={props.label}
+        type={props.type ?? 'text'}
+        fullWidth
+        required
+        value={words}
+        onChange={(e) => setWords(e.target.value)}
+      />
+      <Button type="submit" variant="outlined" disabled={props.busy || words.trim() === ''}>
+        {props.deed}
+      </Button>
+    </Stack>
+  );
+}
+
 /** The way out of the desk: sign, send, reopen; and the answers given before. */
 export function Signing({ caseId, version, dirty, answers }: Props) {
   const session = useSession();
@@ -24,8 +59,6 @@ export function Signing({ caseId, version, dirty, answers }: Props) {
   const sign = useSign(caseId);
   const send = useSend(caseId);
   const reopen = useReopen(caseId);
-  const [to, setTo] = useState('');
-  const [why, setWhy] = useState('');
   return (
     <Paper className="no-print" component="section" aria-label="Signing" sx={{ p: 2, mb: 2 }}>
       {!standing && (
@@ -73,49 +106,19 @@ export function Signing({ caseId, version, dirty, answers }: Props) {
           </Stack>
           {educator && (
             <Box sx={{ display: 'grid', gap: 1.5, mt: 1.5, gridTemplateColumns: { sm: '1fr 1fr' } }}>
-              <Stack
-                component="form"
-                direction="row"
-                spacing={1}
-                onSubmit={(e) => {
-                  e.preventDefault();
-                  send.mutate({ id: standing.id, to: to.trim() });
-                }}
-              >
-                <TextField
-                  size="small"
-                  label="Mail address"
-                  type="email"
-                  fullWidth
-                  required
-                  value={to}
-                  onChange={(e) => setTo(e.target.value)}
-                />
-                <Button type="submit" variant="contained" disabled={send.isPending || to.trim() === ''}>
-                  Send
-                </Button>
-              </Stack>
-              <Stack
-                component="form"
-                direction="row"
-                spacing={1}
-                onSubmit={(e) => {
-                  e.preventDefault();
-                  reopen.mutate({ id: standing.id, why: why.trim() });
-                }}
-              >
-                <TextField
-                  size="small"
-                  label="Why reopen it"
-                  fullWidth
-                  required
-                  value={why}
-                  onChange={(e) => setWhy(e.target.value)}
-                />
-                <Button type="submit" variant="outlined" disabled={reopen.isPending || why.trim() === ''}>
-                  Reopen
-                </Button>
-              </Stack>
+              <OneLine
+                label="Mail address"
+                type="email"
+                deed="Send"
+                busy={send.isPending}
+                onGiven={(to) => send.mutate({ id: standing.id, to })}
+              />
+              <OneLine
+                label="Why reopen it"
+                deed="Reopen"
+                busy={reopen.isPending}
+                onGiven={(why) => reopen.mutate({ id: standing.id, why })}
+              />
             </Box>
           )}
         </>

@@ -46,8 +46,12 @@ final class Remedies {
             case "ingredient.low-acid-raised" -> AcidRemedies.raised(s, f);
             case "acid.brine-weak" -> AcidRemedies.brine(s, f);
             case "acid.vinegar-strength" -> AcidRemedies.strength(s);
-            case "acid.produce", "acid.screen", "acid.low-acid-jelly", "acid.untested" -> List.of();
+            case "acid.produce", "acid.screen", "acid.low-acid-jelly" -> List.of();
             case "ingredient.substitution", "method.no-process", "pack.dense" -> List.of();
+                // what a kitchen, a canner or a food is like is no habit: striking the words would only hide it
+            case "time.off-table", "time.altitude-unknown", "vessel.gauge" -> List.of();
+            case "ingredient.wild-mushroom", "ingredient.raw-toxic", "acid.ferment-unproven" -> List.of();
+            case "source.outdated", "source.unverified", "source.met" -> List.of();
             case "ingredient.sugar-cut",
                     "ingredient.salt-cut",
                     "ingredient.unmeasured",
@@ -60,7 +64,7 @@ final class Remedies {
             case "time.sterilise" -> List.of(
                     Remedy.of(1.2, price("sterilise"), new Edit.SetMinutes(Minutes.of(10))),
                     Remedy.of(1.5, price("sterilise-jars"), new Edit.Follow(Edit.Follow.Step.STERILISE, "10")));
-            case "method.low-acid-boiling" -> process(f);
+            case "method.low-acid-boiling" -> process();
             case "pack.liquid" -> List.of(Remedy.of(1.2, price("liquid"), liquidEdits(f)));
             case "pack.raw" -> List.of(Remedy.of(1.5, price("pack"), new Edit.Follow(Edit.Follow.Step.PACK, "hot")));
             case "headspace.small", "headspace.large", "headspace.missing" -> headspace();
@@ -125,7 +129,7 @@ final class Remedies {
         return tested.map(Tested::edits).orElse(List.of());
     }
 
-    private List<Remedy> process(Finding f) {
+    private List<Remedy> process() {
         List<Edit> edits = tested();
         if (edits.isEmpty() || s.strictest().isEmpty()) {
             return List.of();

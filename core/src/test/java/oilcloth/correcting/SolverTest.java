@@ -144,6 +144,28 @@ class SolverTest {
         assertThat(found.first()).extracting(Question::code).contains("ask.altitude");
     }
 
+    /** Where a recipe comes from, what a gauge reads and how high a kitchen lies are not mended by striking the words. */
+    @Test
+    void noFactIsHidden() {
+        String pears =
+                "Pears, halved. Boil the pears 5 minutes in light syrup, pack hot in quarts, 1/2 inch headspace, remove"
+                        + " bubbles. Process 25 minutes in a boiling water canner. ";
+        for (String fact : List.of("It is from a cookbook of 1948. We are at 400 feet.", "We are at 12,000 feet.")) {
+            Corrections found = solve(pears + fact);
+            found.ways().forEach(w -> assertThat(corrected(pears + fact, w)).contains(fact));
+            assertThat(MarkedText.of(review(pears + fact).recipe(), found.soFar())
+                            .plain())
+                    .contains(fact);
+        }
+        String mushrooms =
+                "Wild mushrooms from our woods, boiled 5 minutes, hot pints with hot water, 1 inch headspace, bubbles"
+                        + " out. Vent 10 minutes, 45 minutes at 10 pounds weighted gauge. 300 ft.";
+        assertThat(solve(mushrooms).ways()).isEmpty();
+        assertThat(MarkedText.of(review(mushrooms).recipe(), solve(mushrooms).soFar())
+                        .plain())
+                .contains("Wild mushrooms");
+    }
+
     @Test
     void fewerVegetablesKeepTheirProportions() {
         String text = RELISH.formatted("2 1/2");
