@@ -6,14 +6,12 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Method;
-import oilcloth.guide.Pack;
 import oilcloth.guide.PlacingRule;
 import oilcloth.guide.Process;
 import oilcloth.guide.TestedRecipe;
@@ -137,7 +135,7 @@ public final class Placer {
         if (tested.isPresent()) {
             return Optional.of(new Scored(SAID, ofRecipe(recipe, tested.get(), SAID, method)));
         }
-        List<PlacingRule> rules = byMethod(
+        List<PlacingRule> rules = RowChoice.byMethod(
                 guide.placing().stream()
                         .filter(r -> r.process().id().equals(id))
                         .toList(),
@@ -179,10 +177,10 @@ public final class Placer {
         List<Process> processes = tested.processes().stream()
                 .map(id -> guide.process(tested.method(), id).orElseThrow())
                 .toList();
-        processes = byPack(processes, recipe.facts());
+        processes = RowChoice.byPack(processes, recipe.facts());
         if (tested.id().equals("tomato-vegetable-juice")
                 && method.filter(m -> m == CanningMethod.PRESSURE).isPresent()) {
-            processes = byPressure(
+            processes = RowChoice.byPressure(
                     guide.processes().stream()
                             .filter(p -> p.id().startsWith("tomato-vegetable-juice-hot-"))
                             .toList(),
@@ -222,10 +220,10 @@ public final class Placer {
         if (rules.isEmpty() || mixture || pickled) {
             return Optional.empty();
         }
-        rules = byMethod(rules, method);
-        rules = byLiquid(rules, recipe);
-        List<Process> open =
-                byPressure(byPack(rules.stream().map(PlacingRule::process).toList(), recipe.facts()), recipe.facts());
+        rules = RowChoice.byMethod(rules, method);
+        rules = RowChoice.byLiquid(rules, recipe);
+        List<Process> open = RowChoice.byPressure(
+                RowChoice.byPack(rules.stream().map(PlacingRule::process).toList(), recipe.facts()), recipe.facts());
         Set<Process> distinct = new LinkedHashSet<>(open);
         List<Ingredient> unlisted = Unlisted.inPlain(recipe, rules.get(0), guide);
         boolean pure = unlisted.stream().noneMatch(i -> i.food().kind().isProduce());
@@ -277,7 +275,7 @@ public final class Placer {
                                 // a letter without a title opens with what it is about
                                 .orElse(f.range().get().start() < OPENING))
                 .forEach(f -> named.add(f.value()));
-        return byForm(rules, forms, named, main);
+        return RowChoice.byForm(rules, forms, named, main);
     }
 
     private static boolean isSoupLike(Produce produce, Set<String> forms) {
@@ -324,107 +322,6 @@ public final class Placer {
                 .filter(r -> r.form().equals(form) && pectins.contains(r.liquid()))
                 .limit(1)
                 .toList();
-    }
-
-    private static final Set<FoodClass> TIGHT = Set.of(FoodClass.VEGETABLE, FoodClass.ROOT, FoodClass.LEGUME);
-
-    private static List<PlacingRule> byForm(List<PlacingRule> rules, Set<String> said, Set<String> named, Food main) {
-        Set<String> offered = new LinkedHashSet<>();
-        rules.forEach(r -> offered.add(r.form()));
-        Set<String> wanted = new LinkedHashSet<>(said);
-        if (wanted.contains("butter") || wanted.contains("syrup") || wanted.contains("soup")) {
-            return List.of();
-        }
-        if (main.isFruitJuice()) {
-            // cider is a juice without being called one
-            wanted.add("juice");
-        }
-        if (said.contains("milled") && !said.contains("juice")) {
-            wanted.add(offered.contains("sauce") ? "sauce" : "puree");
-            wanted.remove("pieces");
-        }
-        // The product outranks how it was cut: "applesauce" from sliced apples, "juice" from crushed tomatoes.
-        for (String product :
-                List.of("juice", "sauce", "puree", "stock", "smoked", "cream-style", "baked-beans", "sauced-beans")) {
-            // Said in passing beside "whole" or "crushed" it stays one of several, until somebody is asked.
-            boolean sure = named.contains(product)
-                    || !(wanted.contains("pieces") || wanted.contains("crushed"))
-                    || main.kind() != FoodClass.TOMATO;
-            if (wanted.contains(product) && offered.contains(product) && sure) {
-                return rules.stream().filter(r -> r.form().equals(product)).toList();
-            }
-        }
-        // Grated, whipped or cooked down it packs tighter than the pieces that were tested.
-        if (wanted.contains("fine") && TIGHT.contains(main.kind())) {
-            wanted.remove("pieces");
-            if (offered.stream().noneMatch(wanted::contains)) {
-                return List.of();
-            }
-        }
-        List<PlacingRule> same =
-                rules.stream().filter(r -> wanted.contains(r.form())).toList();
-        if (!same.isEmpty()) {
-            return same;
-        }
-        // Mashed sweet potatoes or a carrot sauce are not the pieces that were tested; a rhubarb sauce is stewed
-        // rhubarb.
-        if (wanted.contains("puree") || wanted.contains("sauce") && main.kind() != FoodClass.FRUIT) {
-            return List.of();
-        }
-        // Unsaid: whole or crushed tomatoes, bone in or out, chunks or ground stay open; a purée needs a word for it.
-        Set<String> unsaid = main.kind() == FoodClass.MEAT || main.kind() == FoodClass.TOMATO
-                ? Set.of("pieces", "crushed", "ground", "bone-in", "boneless")
-                : Set.of("pieces");
-        return rules.stream().filter(r -> unsaid.contains(r.form())).toList();
-    }
-
-    private static List<PlacingRule> byMethod(List<PlacingRule> rules, Optional<CanningMethod> method) {
-        Method wanted = method.filter(m -> m == CanningMethod.PRESSURE).isPresent() ? Method.PRESSURE : Method.BOILING;
-        List<PlacingRule> same =
-                rules.stream().filter(r -> r.process().method() == wanted).toList();
-        return same.isEmpty() ? rules : same;
-    }
-
-    private static List<PlacingRule> byLiquid(List<PlacingRule> rules, Recipe recipe) {
-        Set<String> liquids = Facts.values(recipe.facts().liquids());
-        List<PlacingRule> same = rules.stream()
-                .filter(r -> liquids.contains(r.liquid()) || r.liquid().endsWith("pectin"))
-                .toList();
-        List<PlacingRule> result = same.isEmpty() ? rules : same;
-        // Crushed tomatoes have no added liquid by definition; "no liquid" alone does not make them crushed.
-        boolean crushed = Facts.values(recipe.facts().forms()).contains("crushed");
-        List<PlacingRule> whole = result.stream()
-                .filter(r -> crushed == r.form().equals("crushed"))
-                .toList();
-        boolean mixed = result.stream().anyMatch(r -> r.form().equals("crushed"))
-                && result.stream().anyMatch(r -> !r.form().equals("crushed"));
-        boolean decided = crushed || Facts.values(recipe.facts().forms()).contains("pieces");
-        return mixed && decided && !whole.isEmpty() ? whole : result;
-    }
-
-    private static List<Process> byPack(List<Process> processes, Facts facts) {
-        Set<Pack> packs = Facts.values(facts.packs());
-        if (packs.isEmpty()) {
-            return processes;
-        }
-        List<Process> same =
-                processes.stream().filter(p -> packs.contains(p.pack())).toList();
-        return same.isEmpty() ? processes : same;
-    }
-
-    /** Tomatoes have three equally safe pressure options, told apart by the pressure used. */
-    private static List<Process> byPressure(List<Process> processes, Facts facts) {
-        OptionalDouble psi =
-                facts.pressures().stream().mapToDouble(p -> p.value().psi()).findFirst();
-        if (psi.isEmpty() || processes.stream().noneMatch(p -> p.id().endsWith("psi"))) {
-            return processes.stream()
-                    .filter(p -> !p.id().endsWith("-15psi-weighted"))
-                    .toList();
-        }
-        String option = psi.getAsDouble() < 10 ? "-6psi" : "-11psi";
-        List<Process> same =
-                processes.stream().filter(p -> p.id().endsWith(option)).toList();
-        return same.isEmpty() ? processes : same;
     }
 
     private static FoodKind kindOf(Recipe recipe, Produce produce, Set<String> forms) {

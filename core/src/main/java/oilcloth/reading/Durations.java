@@ -11,106 +11,6 @@ import oilcloth.text.Range;
 
 /** Lengths of time, and which of them are the time in the canner. */
 final class Durations {
-    private static final Set<String> MINUTE = Set.of("min", "mins", "minute", "minutes", "minuets", "minites", "mn");
-    private static final Set<String> HOUR = Set.of("hour", "hours", "hr", "hrs", "h");
-    private static final Set<String> OTHER = Set.of(
-            "s", "second", "seconds", "sec", "secs", "day", "days", "week", "weeks", "wk", "wks", "month", "months",
-            "year", "years", "yrs", "night", "nights", "am", "pm");
-    private static final Set<String> PROCESS = Set.of(
-            "process",
-            "processed",
-            "processing",
-            "canner",
-            "bath",
-            "bwb",
-            "wb",
-            "hwb",
-            "psi",
-            "pressure",
-            "canning",
-            "can",
-            "canned",
-            "waterbath",
-            "gauge",
-            "gage",
-            "weighted",
-            "bathed",
-            "pc",
-            "pressured",
-            "processes");
-    private static final Set<String> COOK = Set.of(
-            "simmer",
-            "simmered",
-            "simmering",
-            "cook",
-            "cooked",
-            "cooking",
-            "blanch",
-            "blanched",
-            "soak",
-            "soaked",
-            "steam",
-            "steamed",
-            "roast",
-            "roasted",
-            "saute",
-            "sauteed",
-            "heat",
-            "heated",
-            "brown",
-            "stew",
-            "scald",
-            "dip",
-            "reduce",
-            "stir",
-            "bake",
-            "baked",
-            "preheat",
-            "steep",
-            "microwave",
-            "fry",
-            "drip",
-            "brine",
-            "salt",
-            "cover",
-            "refrigerate",
-            "ferment",
-            "drain",
-            "hold",
-            "soften",
-            "thicken",
-            "melt",
-            "bring",
-            "brought",
-            "vent",
-            "vented",
-            "venting",
-            "exhaust",
-            "exhausted");
-    private static final Set<String> WAIT = Set.of(
-            "wait",
-            "waited",
-            "rest",
-            "rested",
-            "resting",
-            "stand",
-            "sit",
-            "let",
-            "leave",
-            "cool",
-            "cooled",
-            "cooling",
-            "undisturbed",
-            "chill",
-            "store",
-            "stored",
-            "keep",
-            "keeps",
-            "kept",
-            "after",
-            "eat",
-            "sits",
-            "stood");
     private static final Set<String> COMES =
             Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
     private static final Pattern STERILISE = Pattern.compile(
@@ -213,10 +113,10 @@ final class Durations {
                         && !Character.isUpperCase(s.token(u + 2).raw().charAt(0))
                 ? u + 2
                 : u + 1;
-        if (MINUTE.contains(unit)) {
+        if (TimeWords.MINUTE.contains(unit)) {
             return Optional.of(new Found(f.low(), f.high(), true, next));
         }
-        if (HOUR.contains(unit)) {
+        if (TimeWords.HOUR.contains(unit)) {
             double least = f.low() * 60;
             double most = f.high() * 60;
             int join = s.is(next, "and") || s.is(next, ",") ? next + 1 : next;
@@ -228,7 +128,7 @@ final class Durations {
             Optional<Numbers.Figure> rest = Numbers.at(s.tokens(), Math.min(join, s.size()));
             if (rest.isPresent()
                     && rest.get().next() < s.size()
-                    && MINUTE.contains(s.token(rest.get().next()).norm())) {
+                    && TimeWords.MINUTE.contains(s.token(rest.get().next()).norm())) {
                 return Optional.of(new Found(
                         least + rest.get().low(),
                         most + rest.get().high(),
@@ -237,7 +137,9 @@ final class Durations {
             }
             return Optional.of(new Found(least, most, true, next));
         }
-        return OTHER.contains(unit) ? Optional.of(new Found(f.low(), f.high(), false, next)) : Optional.empty();
+        return TimeWords.OTHER.contains(unit)
+                ? Optional.of(new Found(f.low(), f.high(), false, next))
+                : Optional.empty();
     }
 
     private void classify(Sentence s, Draft draft, int i, Found d) {
@@ -309,7 +211,7 @@ final class Durations {
 
     private static boolean namesProcess(Sentence s) {
         for (int k = 0; k < s.size(); k++) {
-            if (PROCESS.contains(s.token(k).norm()) && !s.is(k, "can") && !s.is(k, "canning")) {
+            if (TimeWords.PROCESS.contains(s.token(k).norm()) && !s.is(k, "can") && !s.is(k, "canning")) {
                 return true;
             }
         }
@@ -329,7 +231,7 @@ final class Durations {
         boolean broken = false;
         for (int k = from - 1; k >= 0; k--) {
             String w = s.token(k).norm();
-            if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
+            if (TimeWords.PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
                 boolean venting = w.equals("canner") && isVenting(s, k);
                 if (!venting || !broken) {
                     return !venting;
@@ -356,14 +258,14 @@ final class Durations {
             if ((w.startsWith("vent") || w.startsWith("exhaust")) && !broken) {
                 return false;
             }
-            if (COOK.contains(w)) {
+            if (TimeWords.COOK.contains(w)) {
                 return afterIsCanner(s, to);
             }
             if (w.equals("down") && COMES.contains(k > 0 ? s.token(k - 1).norm() : "")) {
                 // "the pressure came down in about 40 minutes"
                 return false;
             }
-            if (WAIT.contains(w)) {
+            if (TimeWords.WAIT.contains(w)) {
                 // "leave 1/2 in. — 20 min in the canner": the dash ends the leaving
                 return broken && afterIsCanner(s, to);
             }
@@ -443,11 +345,11 @@ final class Durations {
                     || w.equals(".")
                     || w.equals(";")
                     || w.equals("then")
-                    || COOK.contains(w)
-                    || WAIT.contains(w)) {
+                    || TimeWords.COOK.contains(w)
+                    || TimeWords.WAIT.contains(w)) {
                 return false;
             }
-            if (PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))
+            if (TimeWords.PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))
                     || (w.equals("boiling") && s.is(k + 1, "water"))) {
                 return true;
             }
@@ -483,7 +385,7 @@ final class Durations {
     private static boolean endsClause(Sentence s, int at) {
         return at >= s.size()
                 || !s.token(at).isWord()
-                || PROCESS.contains(s.token(at).norm())
+                || TimeWords.PROCESS.contains(s.token(at).norm())
                 || s.is(at, "dial");
     }
 

@@ -12,20 +12,12 @@ import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
-import oilcloth.recipe.Unread;
 import oilcloth.text.Cues;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
-    private static final int REACH = 9;
-    private static final Set<String> OF_A_FIGURE = Set.of(
-            "%", "percent", "-", "to", "inch", "inches", "in", "\"", "cm", "one", "two", "three", "half", "an", "a");
-
-    /** Sizes written short, with their dot: "6 sm. peppers". */
-    private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
-
     private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
 
     private static final Pattern OPTIONAL =
@@ -36,13 +28,12 @@ final class IngredientFinder {
 
     private static final Pattern INCH_AND = Pattern.compile("\\binch(es)? and (a )?(half|quarter) $");
 
-    private static final Pattern HAVING =
-            Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
-
     private final GuideSnapshot guide;
+    private final NameAfter nameAfter;
 
     IngredientFinder(GuideSnapshot guide) {
         this.guide = guide;
+        this.nameAfter = new NameAfter(guide.lexicon());
     }
 
     void read(Sentence s, Draft draft) {
@@ -99,7 +90,7 @@ final class IngredientFinder {
 
     private int amountAt(Sentence s, Draft draft, int i) {
         Optional<Amounts.Found> found = Amounts.at(s.tokens(), i);
-        if (found.isEmpty() || anyClaimed(s, i, Math.min(found.get().next(), s.size()))) {
+        if (found.isEmpty() || s.anyClaimed(i, Math.min(found.get().next(), s.size()))) {
             return i;
         }
         if (INCH_AND.matcher(s.around(i, 3, 1)).find()) {
@@ -108,7 +99,7 @@ final class IngredientFinder {
         }
         Amounts.Found amount = found.get();
         boolean counted = !amount.unitSaid();
-        int at = foodAfter(s, amount.next(), counted);
+        int at = nameAfter.at(s, amount.next(), counted);
         if (at < 0 && amount.amount().unit() == Unit.CLOVE) {
             // "6 cloves" without garlic are the spice
             add(
@@ -132,7 +123,7 @@ final class IngredientFinder {
                         meant.get().next());
                 return meant.get().next();
             }
-            return unknown(s, draft, i, amount);
+            return UnknownAmount.read(s, draft, i, amount);
         }
         Lexicon.Match match = guide.lexicon().at(s.tokens(), at).orElseThrow();
         int end = at + match.length();
@@ -149,7 +140,7 @@ final class IngredientFinder {
         sharedNoun(s, draft, stated, amount.next(), at);
         int last = shared(s, draft, food, stated, end, place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
-        return trailingAmount(s, last > end ? Brackets.skip(s, last) : end);
+        return nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end);
     }
 
     /** "2 cinnamon sticks": the unit is the end of the name. */
@@ -258,131 +249,9 @@ final class IngredientFinder {
         return food.name().equals("black pepper") && much ? guide.food("hot pepper, mixed") : food;
     }
 
-    private int foodAfter(Sentence s, int from, boolean counted) {
-        int words = 0;
-        for (int k = from; k < s.size() && words <= REACH; k++) {
-            if (s.is(k, "(")) {
-                k = Brackets.closing(s, k);
-                continue;
-            }
-            if (s.isClaimed(k)) {
-                // "five cups of 5% vinegar", "6 lb of 4- to 5-inch cucumbers"
-                if (s.token(k).isNumber() || OF_A_FIGURE.contains(s.token(k).norm())) {
-                    continue;
-                }
-                return -1;
-            }
-            if (s.is(k, ".") && SIZES.contains(s.token(k - 1).norm())) {
-                continue;
-            }
-            if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
-                return -1;
-            }
-            // "4 lb runners, dill": an unknown thing ended at its comma; "peeled, sliced tomatoes" goes on
-            if (s.is(k, ",") && words > 0 && s.token(k - 1).norm().endsWith("s")) {
-                return -1;
-            }
-            if (s.is(k, ",")
-                    && (counted
-                            || words == 0
-                            || k + 1 < s.size() && Amounts.at(s.tokens(), k + 1).isPresent())) {
-                return -1;
-            }
-            if (guide.lexicon().at(s.tokens(), k).isPresent()) {
-                return k;
-            }
-            String w = s.token(k).norm();
-            if (w.equals("to")
-                    || w.equals("in")
-                    || w.equals("into")
-                    || w.equals("for")
-                    || w.equals("until")
-                    || w.equals("with")
-                    || w.equals("at")
-                    || w.equals("on")
-                    || w.equals("from")
-                    || w.equals("per")
-                    || w.equals("then")
-                    || s.token(k).isNumber()) {
-                return -1;
-            }
-            words++;
-        }
-        return -1;
-    }
-
-    /** "2 lb beans, about 6 cups" gives the same beans twice. */
-    private int trailingAmount(Sentence s, int end) {
-        int k = end;
-        while (s.is(k, ",")
-                || s.is(k, "about")
-                || s.is(k, "approx")
-                || s.is(k, "approximately")
-                || s.is(k, "or")
-                || s.is(k, "=")
-                || s.is(k, "roughly")) {
-            k++;
-        }
-        if (k == end
-                || k >= s.size()
-                || !(s.is(k - 1, "about")
-                        || s.is(k - 1, "approx")
-                        || s.is(k - 1, "approximately")
-                        || s.is(k - 1, "or")
-                        || s.is(k - 1, "=")
-                        || s.is(k - 1, "roughly"))) {
-            return end;
-        }
-        Optional<Amounts.Found> again = Amounts.at(s.tokens(), k);
-        if (again.isEmpty()
-                || foodAfter(s, again.get().next(), !again.get().unitSaid()) >= 0
-                || anyClaimed(s, k, again.get().next())) {
-            return end;
-        }
-        return again.get().next();
-    }
-
-    private static int unknown(Sentence s, Draft draft, int i, Amounts.Found amount) {
-        Unit.Kind kind = amount.amount().unit().kind();
-        boolean measured = amount.unitSaid() && (kind == Unit.Kind.VOLUME || kind == Unit.Kind.MASS)
-                || (amount.unitSaid() && kind == Unit.Kind.PACK && (s.isItem() || s.has(Vocabulary.ADD)));
-        if (!measured) {
-            return i;
-        }
-        // "a quart", "the pint" in passing are jars; they were read before
-        if (amount.amount().unit() == Unit.CAN
-                && !s.isItem()
-                && amount.amount().low() >= 1
-                && s.around(amount.next(), 3, 0).contains("jar")) {
-            return i;
-        }
-        int noun = s.is(amount.next(), "of") ? amount.next() + 1 : amount.next();
-        noun = s.is(noun, "the") || s.is(noun, "this") || s.is(noun, "that") ? noun + 1 : noun;
-        boolean part = false;
-        for (int k = noun; noun > amount.next() && k < Math.min(s.size(), noun + 3); k++) {
-            part |= Vocabulary.KITCHEN.contains(s.token(k).norm());
-        }
-        int end = amount.next();
-        while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
-            end++;
-        }
-        boolean leftover = part
-                || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
-                // "the spices in a bag", "4 tsp of salt to a gallon"
-                || s.is(i - 1, "in") && s.is(i + 1, "bag")
-                || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
-                || s.low().contains("left")
-                || s.low().contains("makes")
-                || s.low().contains("yield")
-                || s.low().contains("bushel")
-                || s.has(HAVING) && !s.has(Vocabulary.ADD);
-        draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
-        return end;
-    }
-
     private int foodAt(Sentence s, Draft draft, int i, boolean serving) {
         Optional<Lexicon.Match> found = guide.lexicon().at(s.tokens(), i);
-        if (found.isEmpty() || anyClaimed(s, i, i + found.get().length())) {
+        if (found.isEmpty() || s.anyClaimed(i, i + found.get().length())) {
             return i;
         }
         Lexicon.Match match = found.get();
@@ -424,8 +293,8 @@ final class IngredientFinder {
             Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
             if (after.isPresent()
                     && (after.get().unitSaid() || s.isItem())
-                    && !anyClaimed(s, k, after.get().next())
-                    && foodAfter(s, after.get().next(), false) < 0) {
+                    && !s.anyClaimed(k, after.get().next())
+                    && nameAfter.at(s, after.get().next(), false) < 0) {
                 add(
                         s,
                         draft,
@@ -521,14 +390,5 @@ final class IngredientFinder {
         return liquid && amount.unit() == Unit.EACH
                 ? new Amount(amount.low(), amount.high(), Unit.PART, amount.exact())
                 : amount;
-    }
-
-    private static boolean anyClaimed(Sentence s, int from, int to) {
-        for (int k = from; k < Math.min(to, s.size()); k++) {
-            if (s.isClaimed(k)) {
-                return true;
-            }
-        }
-        return false;
     }
 }

@@ -18,7 +18,7 @@ final class JarMentions {
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
-            if (found.isEmpty() || isClaimed(s, i, found.get().next())) {
+            if (found.isEmpty() || s.anyClaimed(i, found.get().next())) {
                 continue;
             }
             Found jar = found.get();
@@ -39,15 +39,6 @@ final class JarMentions {
             s.claim(counted ? before : i, jar.next());
             i = jar.next() - 1;
         }
-    }
-
-    private static boolean isClaimed(Sentence s, int from, int to) {
-        for (int k = from; k < to; k++) {
-            if (s.isClaimed(k)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** "4 quarts of tomatoes", "2 pints vinegar": a measure, not jars. */

@@ -95,6 +95,11 @@ final class Sentence {
         return claimed.get(i);
     }
 
+    boolean anyClaimed(int from, int to) {
+        int next = claimed.nextSetBit(from);
+        return next >= 0 && next < to;
+    }
+
     /** The text range of tokens {@code from} to {@code to}, exclusive. */
     Range span(int from, int to) {
         return tokens.get(from).range().to(tokens.get(Math.max(from, to - 1)).range());

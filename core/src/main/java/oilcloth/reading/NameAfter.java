@@ -1,0 +1,106 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.guide.Lexicon;
+
+/** Where the name of a food stands behind its amount, and an amount behind a name that says it once more. */
+final class NameAfter {
+    private static final int REACH = 9;
+    private static final Set<String> OF_A_FIGURE = Set.of(
+            "%", "percent", "-", "to", "inch", "inches", "in", "\"", "cm", "one", "two", "three", "half", "an", "a");
+
+    /** Sizes written short, with their dot: "6 sm. peppers". */
+    private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
+
+    private final Lexicon lexicon;
+
+    NameAfter(Lexicon lexicon) {
+        this.lexicon = lexicon;
+    }
+
+    /** @return the token the name begins at, or -1. @param counted for a bare count, which goes with what is nearest */
+    int at(Sentence s, int from, boolean counted) {
+        int words = 0;
+        for (int k = from; k < s.size() && words <= REACH; k++) {
+            if (s.is(k, "(")) {
+                k = Brackets.closing(s, k);
+                continue;
+            }
+            if (s.isClaimed(k)) {
+                // "five cups of 5% vinegar", "6 lb of 4- to 5-inch cucumbers"
+                if (s.token(k).isNumber() || OF_A_FIGURE.contains(s.token(k).norm())) {
+                    continue;
+                }
+                return -1;
+            }
+            if (s.is(k, ".") && SIZES.contains(s.token(k - 1).norm())) {
+                continue;
+            }
+            if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
+                return -1;
+            }
+            // "4 lb runners, dill": an unknown thing ended at its comma; "peeled, sliced tomatoes" goes on
+            if (s.is(k, ",") && words > 0 && s.token(k - 1).norm().endsWith("s")) {
+                return -1;
+            }
+            if (s.is(k, ",")
+                    && (counted
+                            || words == 0
+                            || k + 1 < s.size() && Amounts.at(s.tokens(), k + 1).isPresent())) {
+                return -1;
+            }
+            if (lexicon.at(s.tokens(), k).isPresent()) {
+                return k;
+            }
+            String w = s.token(k).norm();
+            if (w.equals("to")
+                    || w.equals("in")
+                    || w.equals("into")
+                    || w.equals("for")
+                    || w.equals("until")
+                    || w.equals("with")
+                    || w.equals("at")
+                    || w.equals("on")
+                    || w.equals("from")
+                    || w.equals("per")
+                    || w.equals("then")
+                    || s.token(k).isNumber()) {
+                return -1;
+            }
+            words++;
+        }
+        return -1;
+    }
+
+    /** "2 lb beans, about 6 cups" gives the same beans twice. */
+    int trailing(Sentence s, int end) {
+        int k = end;
+        while (s.is(k, ",")
+                || s.is(k, "about")
+                || s.is(k, "approx")
+                || s.is(k, "approximately")
+                || s.is(k, "or")
+                || s.is(k, "=")
+                || s.is(k, "roughly")) {
+            k++;
+        }
+        if (k == end
+                || k >= s.size()
+                || !(s.is(k - 1, "about")
+                        || s.is(k - 1, "approx")
+                        || s.is(k - 1, "approximately")
+                        || s.is(k - 1, "or")
+                        || s.is(k - 1, "=")
+                        || s.is(k - 1, "roughly"))) {
+            return end;
+        }
+        Optional<Amounts.Found> again = Amounts.at(s.tokens(), k);
+        if (again.isEmpty()
+                || at(s, again.get().next(), !again.get().unitSaid()) >= 0
+                || s.anyClaimed(k, again.get().next())) {
+            return end;
+        }
+        return again.get().next();
+    }
+}

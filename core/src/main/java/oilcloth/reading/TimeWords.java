@@ -1,0 +1,114 @@
+package oilcloth.reading;
+
+import java.util.Set;
+
+/** Words of time, and the words that say what the time is for. */
+final class TimeWords {
+    static final Set<String> MINUTE = Set.of("min", "mins", "minute", "minutes", "minuets", "minites", "mn");
+
+    static final Set<String> HOUR = Set.of("hour", "hours", "hr", "hrs", "h");
+
+    static final Set<String> OTHER = Set.of(
+            "s", "second", "seconds", "sec", "secs", "day", "days", "week", "weeks", "wk", "wks", "month", "months",
+            "year", "years", "yrs", "night", "nights", "am", "pm");
+
+    static final Set<String> PROCESS = Set.of(
+            "process",
+            "processed",
+            "processing",
+            "canner",
+            "bath",
+            "bwb",
+            "wb",
+            "hwb",
+            "psi",
+            "pressure",
+            "canning",
+            "can",
+            "canned",
+            "waterbath",
+            "gauge",
+            "gage",
+            "weighted",
+            "bathed",
+            "pc",
+            "pressured",
+            "processes");
+
+    static final Set<String> COOK = Set.of(
+            "simmer",
+            "simmered",
+            "simmering",
+            "cook",
+            "cooked",
+            "cooking",
+            "blanch",
+            "blanched",
+            "soak",
+            "soaked",
+            "steam",
+            "steamed",
+            "roast",
+            "roasted",
+            "saute",
+            "sauteed",
+            "heat",
+            "heated",
+            "brown",
+            "stew",
+            "scald",
+            "dip",
+            "reduce",
+            "stir",
+            "bake",
+            "baked",
+            "preheat",
+            "steep",
+            "microwave",
+            "fry",
+            "drip",
+            "brine",
+            "salt",
+            "cover",
+            "refrigerate",
+            "ferment",
+            "drain",
+            "hold",
+            "soften",
+            "thicken",
+            "melt",
+            "bring",
+            "brought",
+            "vent",
+            "vented",
+            "venting",
+            "exhaust",
+            "exhausted");
+
+    static final Set<String> WAIT = Set.of(
+            "wait",
+            "waited",
+            "rest",
+            "rested",
+            "resting",
+            "stand",
+            "sit",
+            "let",
+            "leave",
+            "cool",
+            "cooled",
+            "cooling",
+            "undisturbed",
+            "chill",
+            "store",
+            "stored",
+            "keep",
+            "keeps",
+            "kept",
+            "after",
+            "eat",
+            "sits",
+            "stood");
+
+    private TimeWords() {}
+}

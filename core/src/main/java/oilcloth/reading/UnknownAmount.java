@@ -1,0 +1,52 @@
+package oilcloth.reading;
+
+import java.util.regex.Pattern;
+import oilcloth.measure.Unit;
+import oilcloth.recipe.Unread;
+
+/** An amount of something nobody knows: fail safe, it is listed as not understood. */
+final class UnknownAmount {
+    private static final Pattern HAVING =
+            Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
+
+    private UnknownAmount() {}
+
+    /** @return the token after what was listed, or {@code i} when the amount is none of an ingredient */
+    static int read(Sentence s, Draft draft, int i, Amounts.Found amount) {
+        Unit.Kind kind = amount.amount().unit().kind();
+        boolean measured = amount.unitSaid() && (kind == Unit.Kind.VOLUME || kind == Unit.Kind.MASS)
+                || (amount.unitSaid() && kind == Unit.Kind.PACK && (s.isItem() || s.has(Vocabulary.ADD)));
+        if (!measured) {
+            return i;
+        }
+        // "a quart", "the pint" in passing are jars; they were read before
+        if (amount.amount().unit() == Unit.CAN
+                && !s.isItem()
+                && amount.amount().low() >= 1
+                && s.around(amount.next(), 3, 0).contains("jar")) {
+            return i;
+        }
+        int noun = s.is(amount.next(), "of") ? amount.next() + 1 : amount.next();
+        noun = s.is(noun, "the") || s.is(noun, "this") || s.is(noun, "that") ? noun + 1 : noun;
+        boolean part = false;
+        for (int k = noun; noun > amount.next() && k < Math.min(s.size(), noun + 3); k++) {
+            part |= Vocabulary.KITCHEN.contains(s.token(k).norm());
+        }
+        int end = amount.next();
+        while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
+            end++;
+        }
+        boolean leftover = part
+                || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
+                // "the spices in a bag", "4 tsp of salt to a gallon"
+                || s.is(i - 1, "in") && s.is(i + 1, "bag")
+                || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
+                || s.low().contains("left")
+                || s.low().contains("makes")
+                || s.low().contains("yield")
+                || s.low().contains("bushel")
+                || s.has(HAVING) && !s.has(Vocabulary.ADD);
+        draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
+        return end;
+    }
+}
