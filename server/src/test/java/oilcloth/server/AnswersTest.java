@@ -159,6 +159,12 @@ class AnswersTest {
                     .doesNotContainIgnoringCase("quillon")
                     .doesNotContain("beets");
         }
+        assertThat(educator.get("/api/cases/" + id)
+                        .body()
+                        .path("review")
+                        .path("text")
+                        .asText())
+                .isEqualTo("erased on request");
         assertThat(educator.get("/api/audit/check").body().path("intact").asBoolean())
                 .isTrue();
     }

@@ -59,9 +59,9 @@ class CaseReview {
         this.rows = rows;
     }
 
-    /** The words of the canner go from the document; the call and what it rested on stay in the other columns. */
-    void erase() {
-        this.document = "{}";
+    /** The document goes with the canner's words in it; the call and what it rested on stay in the other columns. */
+    void erase(String nothing) {
+        this.document = nothing;
     }
 
     String outcome() {

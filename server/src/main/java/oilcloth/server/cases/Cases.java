@@ -134,17 +134,21 @@ public class Cases {
 
     private void keep(CanningCase of, Review review, String by) {
         ReviewDocument document = ReviewDocuments.of(review, null);
+        reviews.save(new CaseReview(
+                of.id(),
+                document.call(),
+                document.worstOpen(),
+                document.guide(),
+                document.engine(),
+                written(document),
+                now(),
+                by,
+                review.rows().stream().map(RowKey::text).collect(Collectors.toSet())));
+    }
+
+    private String written(ReviewDocument document) {
         try {
-            reviews.save(new CaseReview(
-                    of.id(),
-                    document.call(),
-                    document.worstOpen(),
-                    document.guide(),
-                    document.engine(),
-                    json.writeValueAsString(document),
-                    now(),
-                    by,
-                    review.rows().stream().map(RowKey::text).collect(Collectors.toSet())));
+            return json.writeValueAsString(document);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }
@@ -366,9 +370,12 @@ public class Cases {
     /** The canner's name, place, words and letter go; the calls of the reviews stay. */
     @Transactional
     public void erase(UUID id) {
-        find(id).erase();
+        CanningCase found = find(id);
+        found.erase();
+        String nothing =
+                written(ReviewDocuments.of(guide.engine().review(found.recipeText(), found.context(now())), null));
         replies.findById(id).ifPresent(r -> r.write("erased on request", now(), "erased on request"));
-        reviews.findByCaseId(id).forEach(CaseReview::erase);
+        reviews.findByCaseId(id).forEach(r -> r.erase(nothing));
     }
 
     private CanningCase fresh(UUID id, int version) {
