@@ -1,7 +1,7 @@
 import { Alert, Box, Button, Chip, Paper, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import { type Assertion, type CaseView, type Edit, type Review, type Way } from '../../api/client';
+import { api, ok, type Assertion, type CaseView, type Edit, type Review, type Way } from '../../api/client';
 import { useAssert, useCorrections, useTrial } from '../../api/queries';
 import { rule, serif, tones } from '../../theme/theme';
 import { CallBadge } from '../../ui/CallBadge';
@@ -97,23 +97,17 @@ export function CorrectRoom({ view, review, part }: Props) {
   const left = after?.findings.filter((f) => f.severity === 'danger' || f.severity === 'correct') ?? [];
   const same = (way: Way) => JSON.stringify(way.edits) === JSON.stringify(now);
   const jsonLd = async () => {
-    const answered = await fetch(`/api/cases/${view.id}/corrected.jsonld`, {
-      method: 'POST',
-      headers: {
-        'Content-Type': 'application/json',
-        'X-XSRF-TOKEN': decodeURIComponent(
-          document.cookie
-            .split('; ')
-            .find((c) => c.startsWith('XSRF-TOKEN='))
-            ?.slice(11) ?? '',
-        ),
-      },
-      body: JSON.stringify({ edits: now, part }),
-    });
-    if (answered.ok) {
-      download('corrected-recipe.jsonld', await answered.text(), 'application/ld+json');
-    } else {
-      setSaid(((await answered.json()) as { detail?: string }).detail ?? 'It could not be written.');
+    try {
+      const words = await ok(
+        api.POST('/api/cases/{id}/corrected.jsonld', {
+          params: { path: { id: view.id } },
+          body: { edits: now, altitudeFt: null, part },
+          parseAs: 'text',
+        }),
+      );
+      download('corrected-recipe.jsonld', words, 'application/ld+json');
+    } catch (error) {
+      setSaid((error as Error).message);
     }
   };
 

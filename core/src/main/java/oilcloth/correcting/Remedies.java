@@ -65,6 +65,12 @@ final class Remedies {
                     Remedy.of(1.2, price("sterilise"), new Edit.SetMinutes(Minutes.of(10))),
                     Remedy.of(1.5, price("sterilise-jars"), new Edit.Follow(Edit.Follow.Step.STERILISE, "10")));
             case "method.low-acid-boiling" -> process();
+            case "pack.dry" -> {
+                List<Edit> edits = new ArrayList<>();
+                told(f).forEach(r -> edits.add(new Edit.LeaveOff(r)));
+                edits.add(new Edit.Follow(Edit.Follow.Step.LIQUID, "water"));
+                yield List.of(new Remedy(edits, 1.2, price("liquid")));
+            }
             case "pack.liquid" -> List.of(Remedy.of(1.2, price("liquid"), liquidEdits(f)));
             case "pack.raw" -> List.of(Remedy.of(1.5, price("pack"), new Edit.Follow(Edit.Follow.Step.PACK, "hot")));
             case "headspace.small", "headspace.large", "headspace.missing" -> headspace();

@@ -117,6 +117,8 @@ final class Deviations {
 
     private static final Pattern PLAIN_VINEGAR = Pattern.compile("\\b(white|plain|store|bought|regular|ordinary)\\b");
 
+    private static final Pattern MIXED = Pattern.compile("\\b(water|half|mixed|weak\\w*|with|old)\\b");
+
     private static final Pattern ACID = Pattern.compile("\\b(vinegar|lemons?|limes?|citric)\\b");
     private static final Pattern COOKED = Pattern.compile(
             "\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
@@ -178,7 +180,7 @@ final class Deviations {
         if (s.has(WAITED) && !s.has(COOLING)) {
             return s.findAny(WAITED);
         }
-        if (s.has(ACID) && !s.has(COOKED) && !s.has(PLAIN_VINEGAR)) {
+        if (s.has(ACID) && !s.has(COOKED) && !(s.has(PLAIN_VINEGAR) && !s.has(MIXED))) {
             return s.findAny(ACID);
         }
         boolean steps = (s.has(STEPS) || s.has(WEAK)) && !s.has(OF_THE_CANNER);

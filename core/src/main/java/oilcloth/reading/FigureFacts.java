@@ -99,6 +99,10 @@ final class FigureFacts {
     private static final Pattern PLACE = Pattern.compile(
             "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
 
+    /** "60 feet above the bay", but not "6 feet above the floor". */
+    private static final Pattern ABOVE_WATER =
+            Pattern.compile("above (the |our )?(mean )?(sea|bay|ocean|gulf|tide|tidewater|harbou?r|high water)\\b");
+
     private static final Pattern OURS = Pattern.compile("\\b(i|we|i'm|we're|my|our)\\b");
 
     private static final Pattern LIKE_OURS = Pattern.compile("\\b(used to|would|if|years? ago|grew up)\\b");
@@ -318,7 +322,7 @@ final class FigureFacts {
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
-                || feet && s.is(unit + 1, "above")
+                || feet && ABOVE_WATER.matcher(s.around(unit + 1, 0, 5)).lookingAt()
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
                                 || feet && (f.low() == 0 || i == 0 && unit + 2 >= s.size()));

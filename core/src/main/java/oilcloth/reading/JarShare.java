@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 
 /** Whether an amount is for one jar or for the batch. */
@@ -68,12 +69,21 @@ final class JarShare {
                             || per + 1 < s.size() && JarMentions.at(s, per + 1).isPresent());
             if (jar) {
                 int at = number == k ? k - 1 : number;
-                Optional<Amounts.Found> found = Amounts.at(s.tokens(), at).filter(f -> at >= to && !f.unitSaid());
+                Optional<Amounts.Found> found = Amounts.at(s.tokens(), at)
+                        .filter(f -> at >= to && !f.unitSaid() && isShareOf(f.amount(), batch));
                 found.ifPresent(f -> s.claim(at, f.next()));
                 return found.map(f -> new Amount(f.amount().low(), f.amount().high(), batch.unit(), batch.exact()));
             }
         }
         return Optional.empty();
+    }
+
+    /** Spoons and pieces are shared out without naming them again; of "a cup, 2 in each jar" nobody knows two of what. */
+    private static boolean isShareOf(Amount share, Amount batch) {
+        boolean small = batch.unit() == Unit.TABLESPOON
+                || batch.unit() == Unit.TEASPOON
+                || batch.unit().kind() == Unit.Kind.COUNT;
+        return small && share.high() <= batch.high();
     }
 
     /** "8 cloves of garlic (1 per jar)": the eight are the batch's. */
