@@ -7,19 +7,30 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Properties;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.measure.Fractions;
 import oilcloth.measure.JarSize;
 
-/** Turns messages into English. Placeholders are {@code {name}}; figures come out as cooks write them. */
+/**
+ * Turns messages into words. Placeholders are {@code {name}}; figures come out as cooks write them. The guide and its
+ * foods are English; what stands in a message of theirs goes through {@link Terms} on its way into another language.
+ */
 public final class Messages {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
-    private static final Messages ENGLISH = new Messages("/oilcloth/messages_en.properties");
+    private static final Messages ENGLISH = new Messages("/oilcloth/messages_en.properties", UnaryOperator.identity());
 
     private final Properties templates = new Properties();
+    private final UnaryOperator<String> terms;
 
-    private Messages(String resource) {
+    /** Read when the first Spanish letter is asked for: the command line never needs it. */
+    private static final class Spanish {
+        private static final Messages MESSAGES = new Messages("/oilcloth/messages_es.properties", Terms.spanish());
+    }
+
+    private Messages(String resource, UnaryOperator<String> terms) {
+        this.terms = terms;
         try (Reader in = new InputStreamReader(Messages.class.getResourceAsStream(resource), StandardCharsets.UTF_8)) {
             templates.load(in);
         } catch (IOException e) {
@@ -29,6 +40,10 @@ public final class Messages {
 
     public static Messages english() {
         return ENGLISH;
+    }
+
+    public static Messages in(Language language) {
+        return language == Language.ES ? Spanish.MESSAGES : ENGLISH;
     }
 
     /** @throws IllegalArgumentException when the id or one of its arguments is missing: nothing is left half said */
@@ -57,13 +72,13 @@ public final class Messages {
         return templates.stringPropertyNames();
     }
 
-    private static String format(Object value) {
+    private String format(Object value) {
         if (value instanceof Double figure) {
             return Fractions.format(figure);
         }
         if (value instanceof Integer figure) {
             return String.format(java.util.Locale.ROOT, "%,d", figure);
         }
-        return value instanceof JarSize jar ? jar.label() : value.toString();
+        return terms.apply(value instanceof JarSize jar ? jar.label() : value.toString());
     }
 }

@@ -57,6 +57,11 @@ public record Review(
                 subject, asRead, text, several, assertions, call, worstOpen, findings, questions, required, jars);
     }
 
+    /** The recipes of the letter, each by itself; one with times for several jars is one recipe. */
+    public List<Review> recipes() {
+        return parts.stream().map(p -> p.recipe().text()).distinct().count() > 1 ? parts : List.of(this);
+    }
+
     public Recipe recipe() {
         return subject.recipe();
     }

@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Letters with what an educator reads in them: ingredient lines, facts, and the tested process they belong to. */
-final class Corpus {
+public final class Corpus {
     /** A line an educator would write down. @param low and {@code high}: the amount, in {@code unit} */
     record Line(double low, double high, String unit, String food) {}
 
@@ -29,7 +29,15 @@ final class Corpus {
             List<String> calls,
             List<String> found) {}
 
+    private static final List<String> FILES = List.of(
+            "autumn.txt", "blind.txt", "frost.txt", "last.txt", "spring.txt", "summer.txt", "tuning.txt", "winter.txt");
+
     private Corpus() {}
+
+    /** Every letter of every set, as it was sent. */
+    public static List<String> texts() {
+        return FILES.stream().flatMap(f -> read(f).stream()).map(Letter::text).toList();
+    }
 
     static List<Letter> read(String file) {
         String all;

@@ -4,12 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.Optional;
+import oilcloth.check.Language;
+import oilcloth.correcting.Solver;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.jars.JarAdvice.Advice;
 import oilcloth.measure.Altitude;
 import oilcloth.recipe.Context;
 import oilcloth.reply.Letter;
+import oilcloth.reply.LetterWish;
+import oilcloth.reply.Passage;
 import oilcloth.review.Engine;
 import oilcloth.review.Review;
 import org.junit.jupiter.api.Test;
@@ -140,11 +145,10 @@ class JarAdviceTest {
     void theDeadlineIsATimeInTheLetter() {
         Review review = review(BEANS, 20, Context.Stage.MADE_TODAY);
         assertThat(review.jars().orElseThrow().by()).contains(NOW.plus(Duration.ofHours(4)));
-        String letter = Letter.compose(
+        String letter = Passage.join(Letter.compose(
                 review,
-                new oilcloth.correcting.Solver(ENGINE).solve(review),
-                "Odalys",
-                java.time.ZoneId.of("America/Denver"));
+                new LetterWish(
+                        "Odalys", Language.EN, ZoneId.of("America/Denver"), new Solver(ENGINE)::solve, f -> false)));
         assertThat(letter).startsWith("Hello Odalys,").contains("Do this before Friday 14 August, 4:00 PM.");
         // the order of the work: short answer, jars, changes, sources, caution
         assertThat(letter.indexOf("The short answer")).isLessThan(letter.indexOf("The jars you have made"));

@@ -3,6 +3,7 @@ package oilcloth.reply;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.ZoneId;
+import oilcloth.check.Language;
 import oilcloth.correcting.Solver;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
@@ -15,9 +16,13 @@ class LetterTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
     private static final Solver SOLVER = new Solver(ENGINE);
 
+    static LetterWish wish(Language language) {
+        return new LetterWish("Tamsin", language, ZoneId.of("America/Denver"), SOLVER::solve, f -> false);
+    }
+
     private static String letter(String text) {
         Review review = ENGINE.review(text, Context.planning(null));
-        return Letter.compose(review, SOLVER.solve(review), "Tamsin", ZoneId.of("America/Denver"));
+        return Passage.join(Letter.compose(review, wish(Language.EN)));
     }
 
     @Test

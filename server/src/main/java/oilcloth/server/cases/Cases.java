@@ -214,157 +214,8 @@ public class Cases {
         keep(of, review(of), by);
     }
 
-    private Review review(CanningCase of) {
+    Review review(CanningCase of) {
         return guide.engine().review(of.recipeText(), of.assertions(), of.context(now()));
-    }
-
-    /** What can be done about one recipe of the letter. */
-    @Transactional(readOnly = true)
-    CorrectionsDocument corrections(UUID id, int part) {
-        Review review = part(find(id), part);
-        return CorrectionsDocuments.of(review, guide.solver().solve(review));
-    }
-
-    /** The recipe with edits, reviewed; nothing is kept. */
-    @Transactional(readOnly = true)
-    CaseController.Trial trial(UUID id, CaseController.Tried tried) {
-        Review before = part(find(id), tried.part());
-        List<Edit> edits = edits(before, tried);
-        Review after = guide.engine()
-                .review(
-                        Solver.applied(before.recipe(), edits),
-                        before.assertions(),
-                        tried.altitudeFt() == null
-                                ? before.context()
-                                : before.context().at(Altitude.ofFeet(tried.altitudeFt())));
-        return new CaseController.Trial(
-                CorrectionsDocuments.way(before, edits, List.of()), ReviewDocuments.of(after, null));
-    }
-
-    private static List<String> loads(Review review) {
-        return review.required().stream()
-                .flatMap(r -> review.guide().kitchen().loads().stream()
-                        .filter(l -> l.jar() == r.jar())
-                        .filter(l -> l.canner().startsWith(r.method() == Method.PRESSURE ? "pressure" : "boiling"))
-                        .map(l -> l.most() + " " + r.jar().label() + "s in a "
-                                + l.canner().replaceFirst("^(\\S+) (\\d+) qt$", "$2-quart $1 canner")))
-                .toList();
-    }
-
-    /** @throws IllegalArgumentException when the corrected text does not review as sound */
-    @Transactional(readOnly = true)
-    CaseController.Card card(UUID id, CaseController.Tried tried) {
-        CanningCase found = find(id);
-        Review sound = corrected(found, tried);
-        RecipeLines lines = RecipeLines.of(sound);
-        return new CaseController.Card(
-                found.title(), lines.ingredients(), lines.steps(), loads(sound), ReviewDocuments.of(sound, null));
-    }
-
-    /** @throws IllegalArgumentException when the corrected text does not review as sound */
-    @Transactional(readOnly = true)
-    String jsonLd(UUID id, CaseController.Tried tried) {
-        CanningCase found = find(id);
-        return RecipeJsonLd.of(corrected(found, tried), found.title());
-    }
-
-    private Review corrected(CanningCase of, CaseController.Tried tried) {
-        Review before = part(of, tried.part());
-        List<Edit> edits = edits(before, tried);
-        Review after = guide.solver().asWritten(before, edits);
-        if (after.call() != Call.SOUND) {
-            throw new IllegalArgumentException(
-                    "A corrected recipe goes out only when it is sound; this one is not yet.");
-        }
-        return after;
-    }
-
-    private List<Edit> edits(Review of, CaseController.Tried tried) {
-        int length = of.recipe().text().length();
-        List<Edit> edits =
-                tried.edits().stream().map(e -> Edits.read(e, of.guide())).toList();
-        for (Edit edit : edits) {
-            if (edit instanceof Edit.LeaveOff e && e.at().end() > length) {
-                throw new IllegalArgumentException("The words to leave off are not in this text.");
-            }
-        }
-        return edits;
-    }
-
-    /** @throws EntityNotFoundException when the letter has no such recipe */
-    private Review part(CanningCase of, int part) {
-        Review review = review(of);
-        if (review.parts().isEmpty()) {
-            return review;
-        }
-        if (part < 0 || part >= review.parts().size()) {
-            throw new EntityNotFoundException();
-        }
-        return review.parts().get(part);
-    }
-
-    /** The letter as the engine would write it now. */
-    @Transactional(readOnly = true)
-    String compose(UUID id) {
-        CanningCase found = find(id);
-        Review review = review(found);
-        return Letter.compose(review, guide.solver().solve(review), found.cannerName(), zone);
-    }
-
-    /** The saved reply, or a first one composed from the findings. */
-    @Transactional(readOnly = true)
-    CaseController.ReplyView reply(UUID id) {
-        return replies.findById(id)
-                .map(r -> new CaseController.ReplyView(r.body(), true, r.version(), r.editedAt(), r.editedBy()))
-                .orElseGet(() -> new CaseController.ReplyView(compose(id), false, 0, null, null));
-    }
-
-    /** @throws ObjectOptimisticLockingFailureException when somebody else saved in the meantime */
-    @Transactional
-    public void write(UUID id, String body, int version, String by) {
-        find(id);
-        if (signed.isSigned(id)) {
-            throw new IllegalArgumentException("This answer is signed and locked. An educator can reopen it.");
-        }
-        Reply reply = replies.findById(id).orElse(null);
-        if (reply == null) {
-            reply = new Reply(id);
-        } else if (reply.version() != version) {
-            throw new ObjectOptimisticLockingFailureException(Reply.class, id);
-        }
-        reply.write(body, now(), by);
-        replies.saveAndFlush(reply);
-    }
-
-    /**
-     * The saved reply with what it rests on.
-     *
-     * @throws IllegalArgumentException when nothing was saved
-     * @throws ObjectOptimisticLockingFailureException when somebody saved after this version was read
-     */
-    @Transactional(readOnly = true)
-    public ReadyToSign readyToSign(UUID id, int replyVersion) {
-        CanningCase found = find(id);
-        Reply reply = replies.findById(id)
-                .filter(r -> !r.body().isBlank())
-                .orElseThrow(
-                        () -> new IllegalArgumentException("There is no saved reply to sign. Save the letter first."));
-        if (reply.version() != replyVersion) {
-            throw new ObjectOptimisticLockingFailureException(Reply.class, id);
-        }
-        CaseReview review =
-                reviews.findFirstByCaseIdOrderByReviewedAtDesc(id).orElseThrow(EntityNotFoundException::new);
-        return new ReadyToSign(
-                id,
-                found.title(),
-                found.cannerName(),
-                found.place(),
-                reply.body(),
-                review.outcome(),
-                review.guide(),
-                review.engine(),
-                review.rows().stream()
-                        .collect(Collectors.toMap(r -> r, guide::proofOf, (a, b) -> a, java.util.TreeMap::new)));
     }
 
     /** The canner's name, place, words and letter go; the calls of the reviews stay. */
@@ -386,7 +237,8 @@ public class Cases {
         return found;
     }
 
-    private CanningCase find(UUID id) {
+    /** @throws EntityNotFoundException when there is no such case */
+    CanningCase find(UUID id) {
         return cases.findById(id).orElseThrow(EntityNotFoundException::new);
     }
 
