@@ -25,6 +25,9 @@ public record Readability(double grade, int sentences, int words, List<Range> ha
     private static final Pattern SENTENCE = Pattern.compile("[^.!?:\\n]*(?:[.:](?=\\d)[^.!?:\\n]*)*[.!?:]+[”\"')\\]]*");
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}½¼¾⅛⅓⅔⅜⅝⅞]+(?:[’'-][\\p{L}\\p{N}]+)*");
     private static final Pattern ENGLISH_VOWELS = Pattern.compile("[aeiouy]+");
+    /** The last e that nobody hears, as in "time", "times" and "boiled"; it is heard in "slices" and "heated". */
+    private static final Pattern SILENT_E =
+            Pattern.compile(".*(?:[^aeiouyl]e|[^aeiouylsxzcg]es|[^aeiouytd]ed|[aeiouy]les?)");
     /** A strong vowel, or one with an accent on a weak one, each begins a syllable; a weak one joins its neighbour. */
     private static final Pattern SPANISH_VOWELS =
             Pattern.compile("[iuü]?[aeoáéó][iuy](?![aeiouáéíóú])|[iuü]?[aeoáéó]|[íú]|[iuü]+");
@@ -83,10 +86,7 @@ public record Readability(double grade, int sentences, int words, List<Range> ha
         while (vowels.find()) {
             found++;
         }
-        if (language == Language.EN
-                && found > 1
-                && word.matches(".*[^aeiouyl]e(?:s|d)?|.*[aeiouy]le")
-                && !word.matches(".*(?:[td]ed|(?:[sxz]|[cs]h|[cg])es)")) {
+        if (language == Language.EN && found > 1 && SILENT_E.matcher(word).matches()) {
             found--;
         }
         return Math.max(1, found);

@@ -2,6 +2,7 @@ package oilcloth.formats;
 
 import java.util.Arrays;
 import java.util.List;
+import oilcloth.check.Language;
 import org.jsoup.nodes.Entities;
 
 /** A letter as HTML and Markdown. Whatever stands in it is shown as it is, and does nothing. */
@@ -20,9 +21,9 @@ public final class LetterFormats {
         return words.replace("\r\n", "\n").replaceAll("[\\u202A-\\u202E\\u2066-\\u2069\\u200E\\u200F\\u061C]", "");
     }
 
-    public static String html(String title, String letter) {
-        StringBuilder page = new StringBuilder(
-                        "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n<title>")
+    public static String html(String title, String letter, Language language) {
+        StringBuilder page = new StringBuilder("<!DOCTYPE html>\n<html lang=\"" + language.tag()
+                        + "\">\n<head>\n<meta charset=\"utf-8\"/>\n<title>")
                 .append(escaped(harmless(title)))
                 .append(
                         "</title>\n<style>body{font:12pt/1.5 Georgia,serif;max-width:42em;margin:2em auto;padding:0 1em}")

@@ -7,6 +7,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Base64;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import oilcloth.check.Language;
 
 /** A letter as a mail message (RFC 5322) with a plain and an HTML part. */
 public final class LetterMail {
@@ -26,7 +27,7 @@ public final class LetterMail {
      * @param to one address; empty for a message that is yet to be addressed
      * @throws IllegalArgumentException for anything that is no plain address
      */
-    public static String of(String from, String to, String subject, String letter, Instant at) {
+    public static String of(String from, String to, String subject, String letter, Language language, Instant at) {
         if (!to.isEmpty() && !ADDRESS.matcher(to).matches()) {
             throw new IllegalArgumentException(
                     "“" + to.replaceAll("\\s+", " ") + "” is no address a letter can go to.");
@@ -44,7 +45,7 @@ public final class LetterMail {
                 "--" + boundary,
                 part("text/plain", LetterFormats.harmless(letter)),
                 "--" + boundary,
-                part("text/html", LetterFormats.html(subject, letter)),
+                part("text/html", LetterFormats.html(subject, letter, language)),
                 "--" + boundary + "--",
                 "");
     }

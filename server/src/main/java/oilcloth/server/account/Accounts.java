@@ -28,6 +28,7 @@ public class Accounts implements UserDetailsService {
     @Transactional(readOnly = true)
     public UserDetails loadUserByUsername(String username) {
         Account account = store.findByUsername(username.strip().toLowerCase(Locale.ROOT))
+                .filter(Account::isHere)
                 .orElseThrow(() -> new UsernameNotFoundException("no such account"));
         return new SignedIn(
                 account.username(),
@@ -44,6 +45,12 @@ public class Accounts implements UserDetailsService {
         if (store.findByUsername(name).isEmpty()) {
             store.save(new Account(name, displayName, role, passwords.encode(password), clock.instant()));
         }
+    }
+
+    /** Whether somebody of that sign-in name works here now. */
+    @Transactional(readOnly = true)
+    public boolean isHere(String username) {
+        return store.findByUsername(username).filter(Account::isHere).isPresent();
     }
 
     @Transactional(readOnly = true)

@@ -2,10 +2,13 @@ package oilcloth.server.answers;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import oilcloth.check.Language;
 import oilcloth.server.cases.ReadyToSign;
 
 /** A signed answer. What was said is never changed; that it was reopened or sent is noted on it. */
@@ -22,6 +25,10 @@ class Answer {
 
     @Column(columnDefinition = "mediumtext")
     private String body;
+
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(5)")
+    private Language language;
 
     private String outcome;
     private String guide;
@@ -52,6 +59,7 @@ class Answer {
         this.cannerName = ready.cannerName();
         this.place = ready.place();
         this.body = ready.body();
+        this.language = ready.language();
         this.outcome = ready.call();
         this.guide = ready.guide();
         this.engine = ready.engine();
@@ -105,8 +113,12 @@ class Answer {
         return body;
     }
 
-    boolean isSent() {
-        return sentAt != null;
+    Language language() {
+        return language;
+    }
+
+    Instant signedAt() {
+        return signedAt;
     }
 
     AnswerView view() {
@@ -118,6 +130,7 @@ class Answer {
                 cannerName,
                 place,
                 body,
+                language,
                 outcome,
                 guide,
                 engine,

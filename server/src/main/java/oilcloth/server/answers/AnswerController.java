@@ -7,7 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import oilcloth.formats.LetterFormats;
-import oilcloth.formats.LetterMail;
+import oilcloth.formats.LetterPdf;
 import oilcloth.server.account.SignedIn;
 import oilcloth.server.audit.AuditTrail;
 import org.springframework.http.HttpStatus;
@@ -31,11 +31,16 @@ class AnswerController {
 
     record ToSend(@NotBlank @Size(max = 200) String to) {}
 
+    /** @param way the mail server letters went to; empty when none left this machine */
+    record Outbox(String way, List<OutboxLetter.OutboxLine> letters) {}
+
     private final Answers answers;
+    private final Post post;
     private final AuditTrail trail;
 
-    AnswerController(Answers answers, AuditTrail trail) {
+    AnswerController(Answers answers, Post post, AuditTrail trail) {
         this.answers = answers;
+        this.post = post;
         this.trail = trail;
     }
 
@@ -95,8 +100,8 @@ class AnswerController {
     }
 
     @GetMapping("/api/outbox")
-    List<OutboxLetter.OutboxLine> outbox() {
-        return answers.outbox();
+    Outbox outbox() {
+        return new Outbox(post.way(), answers.outbox());
     }
 
     @GetMapping("/api/audit/check")
@@ -108,7 +113,7 @@ class AnswerController {
     @GetMapping(path = "/api/answers/{id}/letter.html", produces = "text/html;charset=UTF-8")
     String html(@PathVariable UUID id) {
         AnswerView answer = answers.view(id);
-        return LetterFormats.html(answer.title(), answer.body());
+        return LetterFormats.html(answer.title(), answer.body(), answer.language());
     }
 
     @GetMapping(path = "/api/answers/{id}/letter.md", produces = "text/markdown;charset=UTF-8")
@@ -117,9 +122,14 @@ class AnswerController {
         return LetterFormats.markdown(answer.title(), answer.body());
     }
 
+    @GetMapping(path = "/api/answers/{id}/letter.pdf", produces = "application/pdf")
+    byte[] pdf(@PathVariable UUID id) {
+        AnswerView answer = answers.view(id);
+        return LetterPdf.of(answer.title(), answer.body(), answer.language());
+    }
+
     @GetMapping(path = "/api/answers/{id}/letter.eml", produces = "message/rfc822")
     String mail(@PathVariable UUID id) {
-        AnswerView answer = answers.view(id);
-        return LetterMail.of(answers.from(), "", "Your recipe: " + answer.title(), answer.body(), answer.signedAt());
+        return answers.mail(id);
     }
 }

@@ -2,6 +2,7 @@ package oilcloth.server.answers;
 
 import java.time.Instant;
 import java.util.UUID;
+import oilcloth.check.Language;
 
 /**
  * A signed answer as shown.
@@ -17,6 +18,7 @@ public record AnswerView(
         String cannerName,
         String place,
         String body,
+        Language language,
         String call,
         String guide,
         String engine,

@@ -9,12 +9,15 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import oilcloth.check.Language;
 import oilcloth.formats.LetterMail;
 import oilcloth.server.account.SignedIn;
 import oilcloth.server.audit.AuditTrail;
+import oilcloth.server.cases.CannerData;
 import oilcloth.server.cases.Cases;
 import oilcloth.server.cases.ReadyToSign;
-import org.springframework.beans.factory.annotation.Value;
+import oilcloth.server.cases.Replies;
+import oilcloth.server.office.Office;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,31 +27,35 @@ public class Answers {
     private final AnswerStore answers;
     private final OutboxStore outbox;
     private final Cases cases;
+    private final Replies replies;
+    private final Post post;
+    private final List<CannerData> kept;
     private final AuditTrail trail;
     private final ObjectMapper json;
     private final Clock clock;
-    private final String from;
+    private final Office office;
 
     Answers(
             AnswerStore answers,
             OutboxStore outbox,
             Cases cases,
+            Replies replies,
+            Post post,
+            List<CannerData> kept,
             AuditTrail trail,
             ObjectMapper json,
             Clock clock,
-            @Value("${oilcloth.mail.from}") String from) {
+            Office office) {
         this.answers = answers;
         this.outbox = outbox;
         this.cases = cases;
+        this.replies = replies;
+        this.post = post;
+        this.kept = kept;
         this.trail = trail;
         this.json = json;
         this.clock = clock;
-        this.from = from;
-    }
-
-    /** The office's address. */
-    String from() {
-        return from;
+        this.office = office;
     }
 
     @Transactional(readOnly = true)
@@ -84,7 +91,7 @@ public class Answers {
         if (last != null && last.stands()) {
             throw new IllegalArgumentException("This answer is signed already. Reopen it to change it.");
         }
-        ReadyToSign ready = cases.readyToSign(caseId, replyVersion);
+        ReadyToSign ready = replies.readyToSign(caseId, replyVersion);
         Answer signed = answers.saveAndFlush(
                 new Answer(ready, last == null ? 1 : last.number() + 1, states(ready), by.displayName(), now()));
         trail.record(
@@ -116,19 +123,36 @@ public class Answers {
         return answer.view();
     }
 
-    /** Writes the letter into the outbox. @throws IllegalArgumentException for an address nobody can write to */
+    /**
+     * Sends the letter, and keeps it in the outbox as it went.
+     *
+     * @throws IllegalArgumentException for an address nobody can write to, or when the mail server refuses
+     */
     @Transactional
     public AnswerView send(UUID id, String to, SignedIn by) {
         Answer answer = find(id);
         if (!answer.stands()) {
             throw new IllegalArgumentException("This answer was reopened; only one that stands is sent.");
         }
-        String subject = "Your recipe: " + answer.title();
-        String message = LetterMail.of(from, to, subject, answer.body(), now());
+        String subject = subject(answer);
+        String message = LetterMail.of(office.mailFrom(), to, subject, answer.body(), answer.language(), now());
+        post.send(to, message);
         outbox.save(new OutboxLetter(answer.id(), to, subject, message, now()));
         answer.sent(by.displayName(), now(), to);
         trail.record(by, "send", answer.caseId(), "answer " + answer.number());
         return answer.view();
+    }
+
+    private static String subject(Answer answer) {
+        return (answer.language() == Language.ES ? "Su receta: " : "Your recipe: ") + answer.title();
+    }
+
+    /** The letter as a mail that is yet to be addressed. */
+    @Transactional(readOnly = true)
+    String mail(UUID id) {
+        Answer answer = find(id);
+        return LetterMail.of(
+                office.mailFrom(), "", subject(answer), answer.body(), answer.language(), answer.signedAt());
     }
 
     @Transactional(readOnly = true)
@@ -142,6 +166,7 @@ public class Answers {
     @Transactional
     public void erase(UUID caseId, SignedIn by) {
         cases.erase(caseId);
+        kept.forEach(k -> k.erase(caseId));
         for (Answer answer : answers.findByCaseIdOrderByNumberDesc(caseId)) {
             answer.erase();
             outbox.findByAnswerId(answer.id()).forEach(OutboxLetter::erase);

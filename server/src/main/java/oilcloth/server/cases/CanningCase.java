@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import oilcloth.check.Language;
 import oilcloth.measure.Altitude;
 import oilcloth.recipe.Assertion;
 import oilcloth.recipe.Assertions;
@@ -32,6 +33,12 @@ class CanningCase {
 
     private String cannerName;
     private String place;
+    private String contact;
+
+    @Enumerated(EnumType.STRING)
+    @Column(columnDefinition = "varchar(5)")
+    private Language language;
+
     private Integer altitudeFt;
 
     @Enumerated(EnumType.STRING)
@@ -71,6 +78,8 @@ class CanningCase {
     void describe(CaseController.Details details) {
         this.cannerName = details.cannerName().strip();
         this.place = details.place().strip();
+        this.contact = details.contact() == null ? "" : details.contact().strip();
+        this.language = details.language() == null ? Language.EN : details.language();
         this.altitudeFt = details.altitudeFt();
         this.canner = details.canner();
         this.jars = details.jars();
@@ -80,9 +89,15 @@ class CanningCase {
     void erase() {
         this.cannerName = "";
         this.place = "";
+        this.contact = "";
         this.recipeText = "erased on request";
         this.assertions = "[]";
         this.title = "erased on request";
+    }
+
+    /** More of the canner's own words, after those that came before; ranges of the earlier text stay true. */
+    void append(String words) {
+        this.recipeText = recipeText.stripTrailing() + "\n\n" + words;
     }
 
     void title(String words) {
@@ -145,6 +160,14 @@ class CanningCase {
 
     String place() {
         return place;
+    }
+
+    String contact() {
+        return contact;
+    }
+
+    Language language() {
+        return language;
     }
 
     Integer altitudeFt() {

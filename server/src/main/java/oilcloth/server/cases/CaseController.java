@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import oilcloth.check.Language;
 import oilcloth.formats.CorrectionsDocument;
 import oilcloth.formats.CorrectionsDocument.WayDoc;
 import oilcloth.formats.ReviewDocument;
@@ -39,6 +40,8 @@ public class CaseController {
     public record Details(
             @NotNull @Size(max = 120) String cannerName,
             @NotNull @Size(max = 120) String place,
+            @Size(max = 200) String contact,
+            Language language,
             @Min(-1_400) @Max(16_000) Integer altitudeFt,
             CannerKind canner,
             @NotNull JarsState jars,
@@ -47,7 +50,7 @@ public class CaseController {
         public static Details of(
                 String cannerName, String place, Integer altitudeFt, Instant jarsOutAt, boolean opened) {
             JarsState jars = opened ? JarsState.OPENED : jarsOutAt == null ? JarsState.NOT_YET : JarsState.MADE;
-            return new Details(cannerName, place, altitudeFt, null, jars, jarsOutAt);
+            return new Details(cannerName, place, "", Language.EN, altitudeFt, null, jars, jarsOutAt);
         }
     }
 
@@ -87,23 +90,14 @@ public class CaseController {
             ReviewDocument review,
             String currentGuide) {}
 
-    record ReplyView(String body, boolean saved, int version, Instant editedAt, String editedBy) {}
-
-    record Written(@NotNull @Size(max = 200_000) String body, int version) {}
-
-    record Composed(String body) {}
-
     private final Cases cases;
+    private final CaseCorrections corrections;
     private final AuditTrail trail;
 
-    CaseController(Cases cases, AuditTrail trail) {
+    CaseController(Cases cases, CaseCorrections corrections, AuditTrail trail) {
         this.cases = cases;
+        this.corrections = corrections;
         this.trail = trail;
-    }
-
-    @GetMapping
-    List<CaseStore.Line> incoming() {
-        return cases.incoming();
     }
 
     @PostMapping
@@ -160,44 +154,24 @@ public class CaseController {
 
     @GetMapping("/{id}/corrections")
     CorrectionsDocument corrections(@PathVariable UUID id, @RequestParam(defaultValue = "0") int part) {
-        return cases.corrections(id, part);
+        return corrections.corrections(id, part);
     }
 
     /** Nothing is kept: the case stays as it is. */
     @PostMapping("/{id}/trial")
     Trial trial(@PathVariable UUID id, @Valid @RequestBody Tried tried) {
-        return cases.trial(id, tried);
+        return corrections.trial(id, tried);
     }
 
     /** A process card; only where the corrected recipe is sound. */
     @PostMapping("/{id}/card")
     Card card(@PathVariable UUID id, @Valid @RequestBody Tried tried) {
-        return cases.card(id, tried);
+        return corrections.card(id, tried);
     }
 
     /** The recipe with edits, as schema.org JSON-LD; only where it is sound. */
     @PostMapping(path = "/{id}/corrected.jsonld", produces = "application/ld+json")
     String jsonLd(@PathVariable UUID id, @Valid @RequestBody Tried tried) {
-        return cases.jsonLd(id, tried);
-    }
-
-    @GetMapping("/{id}/reply")
-    ReplyView reply(@PathVariable UUID id) {
-        return cases.reply(id);
-    }
-
-    @PutMapping("/{id}/reply")
-    ReplyView write(
-            @PathVariable UUID id,
-            @Valid @RequestBody Written written,
-            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
-        cases.write(id, written.body(), written.version(), by.displayName());
-        trail.record(by, "write", id, "");
-        return cases.reply(id);
-    }
-
-    @GetMapping("/{id}/reply/composed")
-    Composed composed(@PathVariable UUID id) {
-        return new Composed(cases.compose(id));
+        return corrections.jsonLd(id, tried);
     }
 }

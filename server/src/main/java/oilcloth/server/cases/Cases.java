@@ -5,32 +5,20 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.persistence.EntityNotFoundException;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import oilcloth.correcting.Solver;
-import oilcloth.formats.CorrectionsDocument;
-import oilcloth.formats.CorrectionsDocuments;
-import oilcloth.formats.Edits;
-import oilcloth.formats.RecipeJsonLd;
-import oilcloth.formats.RecipeLines;
+import java.util.stream.Stream;
 import oilcloth.formats.RecipeText;
 import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocuments;
 import oilcloth.formats.UnusableInput;
-import oilcloth.guide.Method;
 import oilcloth.guide.RowKey;
 import oilcloth.guide.TestedRecipe;
-import oilcloth.measure.Altitude;
 import oilcloth.recipe.Assertion;
-import oilcloth.recipe.Edit;
-import oilcloth.reply.Letter;
-import oilcloth.review.Call;
 import oilcloth.review.Review;
 import oilcloth.server.guide.CurrentGuide;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,34 +29,26 @@ public class Cases {
     private final CaseStore cases;
     private final ReviewStore reviews;
     private final ReplyStore replies;
-    private final SignedReplies signed;
+    private final CaseIndex index;
     private final CurrentGuide guide;
     private final ObjectMapper json;
     private final Clock clock;
-    private final ZoneId zone;
 
     Cases(
             CaseStore cases,
             ReviewStore reviews,
             ReplyStore replies,
-            SignedReplies signed,
+            CaseIndex index,
             CurrentGuide guide,
             ObjectMapper json,
-            Clock clock,
-            @Value("${oilcloth.desk.zone}") ZoneId zone) {
+            Clock clock) {
         this.cases = cases;
         this.reviews = reviews;
         this.replies = replies;
-        this.signed = signed;
+        this.index = index;
         this.guide = guide;
         this.json = json;
         this.clock = clock;
-        this.zone = zone;
-    }
-
-    @Transactional(readOnly = true)
-    List<CaseStore.Line> incoming() {
-        return cases.incoming();
     }
 
     @Transactional(readOnly = true)
@@ -92,7 +72,7 @@ public class Cases {
             throw new UnusableInput("This does not look like a recipe: no food, amount or canning step was found.");
         }
         opened.title(title(review));
-        cases.save(opened);
+        cases.saveAndFlush(opened);
         keep(opened, review, by);
         return opened.id();
     }
@@ -144,6 +124,7 @@ public class Cases {
                 now(),
                 by,
                 review.rows().stream().map(RowKey::text).collect(Collectors.toSet())));
+        index.put(of, review, document, now());
     }
 
     private String written(ReviewDocument document) {
@@ -167,6 +148,8 @@ public class Cases {
                     new CaseController.Details(
                             found.cannerName(),
                             found.place(),
+                            found.contact(),
+                            found.language(),
                             found.altitudeFt(),
                             found.canner(),
                             found.jars(),
@@ -218,6 +201,31 @@ public class Cases {
         return guide.engine().review(of.recipeText(), of.assertions(), of.context(now()));
     }
 
+    /** What the canner wrote later goes on the end of the text, and all of it is reviewed. */
+    @Transactional
+    public void append(UUID id, String words, String by) throws UnusableInput {
+        CanningCase found = find(id);
+        found.append(RecipeText.of(words));
+        again(found, by);
+    }
+
+    /** @throws EntityNotFoundException when there is no such case */
+    @Transactional(readOnly = true)
+    public void mustExist(UUID id) {
+        find(id);
+    }
+
+    /** How grave a finding of the latest review is. @param title as it is said in English */
+    @Transactional(readOnly = true)
+    public Optional<String> severityOf(UUID id, String code, String title) {
+        CaseController.CaseView view = view(id);
+        return Stream.concat(Stream.of(view.review()), view.review().parts().stream())
+                .flatMap(r -> r.findings().stream())
+                .filter(f -> f.code().equals(code) && f.title().equals(title))
+                .map(ReviewDocument.FindingDoc::severity)
+                .findFirst();
+    }
+
     /** The canner's name, place, words and letter go; the calls of the reviews stay. */
     @Transactional
     public void erase(UUID id) {
@@ -225,8 +233,9 @@ public class Cases {
         found.erase();
         String nothing =
                 written(ReviewDocuments.of(guide.engine().review(found.recipeText(), found.context(now())), null));
-        replies.findById(id).ifPresent(r -> r.write("erased on request", now(), "erased on request"));
+        replies.findById(id).ifPresent(r -> r.erase(now()));
         reviews.findByCaseId(id).forEach(r -> r.erase(nothing));
+        index.erase(id);
     }
 
     private CanningCase fresh(UUID id, int version) {

@@ -2,6 +2,7 @@ package oilcloth.server.cases;
 
 import java.util.Map;
 import java.util.UUID;
+import oilcloth.check.Language;
 
 /**
  * A reply with all it rests on, for signing.
@@ -14,6 +15,7 @@ public record ReadyToSign(
         String cannerName,
         String place,
         String body,
+        Language language,
         String call,
         String guide,
         String engine,

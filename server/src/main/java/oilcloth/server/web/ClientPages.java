@@ -18,7 +18,10 @@ class ClientPages {
         "/outbox",
         "/times",
         "/guides/**",
-        "/sums"
+        "/sums",
+        "/people",
+        "/office",
+        "/welcome/{code}"
     })
     String page() {
         return "forward:/index.html";

@@ -8,7 +8,7 @@ import java.util.Locale;
  * Whether two texts are the same one, copied with small changes: a fingerprint of 64 bits of the runs of three words, as
  * Charikar's similarity hash builds it. Texts that differ by a greeting or a few words differ in few bits.
  */
-public final class Likeness {
+public final class Fingerprint {
     /** Bits by which copies of one text may differ; the two nearest letters of the corpus that are no copies differ by 15. */
     public static final int SAME_WITHIN = 12;
 
@@ -16,10 +16,10 @@ public final class Likeness {
     private static final long FNV_OFFSET = 0xcbf29ce484222325L;
     private static final long FNV_PRIME = 0x100000001b3L;
 
-    private Likeness() {}
+    private Fingerprint() {}
 
     /** @return 0 for a text without a word or a figure; such a text is like no other */
-    public static long fingerprint(String text) {
+    public static long of(String text) {
         List<String> words = words(text);
         int[] weights = new int[Long.SIZE];
         for (int i = 0; i < words.size(); i++) {

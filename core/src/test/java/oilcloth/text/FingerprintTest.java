@@ -7,7 +7,7 @@ import oilcloth.corpus.Corpus;
 import org.junit.jupiter.api.Test;
 
 /** Copies are told from other recipes. */
-class LikenessTest {
+class FingerprintTest {
     private static final String KRAUT =
             "Cellar kraut. 25 lb cabbage, 3/4 cup canning salt. Shred the cabbage, rub in the salt,"
                     + " press it under its own brine in the crock. Leave it at 70 degrees for four weeks. Heat it to a simmer, fill hot"
@@ -15,27 +15,26 @@ class LikenessTest {
 
     @Test
     void aGreetingMoreIsStillTheSameText() {
-        long one = Likeness.fingerprint(KRAUT);
-        assertThat(Likeness.same(
+        long one = Fingerprint.of(KRAUT);
+        assertThat(Fingerprint.same(
                         one,
-                        Likeness.fingerprint(
+                        Fingerprint.of(
                                 "Hi there! My cousin sent me this one:\n\n" + KRAUT.toUpperCase() + "\n\nIs it ok?")))
                 .isTrue();
-        assertThat(Likeness.same(one, Likeness.fingerprint(KRAUT.replace("four weeks", "five weeks"))))
+        assertThat(Fingerprint.same(one, Fingerprint.of(KRAUT.replace("four weeks", "five weeks"))))
                 .isTrue();
     }
 
     @Test
     void textsWithoutWordsAreLikeNone() {
-        assertThat(Likeness.same(Likeness.fingerprint(""), Likeness.fingerprint("…")))
-                .isFalse();
+        assertThat(Fingerprint.same(Fingerprint.of(""), Fingerprint.of("…"))).isFalse();
     }
 
     @Test
     void noTwoLettersOfTheCorpusAreTakenForOne() {
         List<Long> prints = Corpus.texts().stream()
                 .filter(t -> t.length() > 200)
-                .map(Likeness::fingerprint)
+                .map(Fingerprint::of)
                 .toList();
         assertThat(prints).hasSizeGreaterThan(100);
         int nearest = Long.SIZE;
@@ -44,6 +43,6 @@ class LikenessTest {
                 nearest = Math.min(nearest, Long.bitCount(prints.get(i) ^ prints.get(j)));
             }
         }
-        assertThat(nearest).isGreaterThan(Likeness.SAME_WITHIN);
+        assertThat(nearest).isGreaterThan(Fingerprint.SAME_WITHIN);
     }
 }

@@ -1,0 +1,57 @@
+package oilcloth.server.office;
+
+import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the lead sets for the whole office. */
+@Service
+public class Office {
+    private static final String NAME = "name";
+    private static final String MAIL_FROM = "mail-from";
+
+    private final NamedParameterJdbcTemplate database;
+    private final String mailFrom;
+
+    Office(NamedParameterJdbcTemplate database, @Value("${oilcloth.mail.from}") String mailFrom) {
+        this.database = database;
+        this.mailFrom = mailFrom;
+    }
+
+    /** As the public page and the desk head themselves; empty when nobody has set it. */
+    public String name() {
+        return read(NAME, "");
+    }
+
+    /** The address letters come from. */
+    public String mailFrom() {
+        return read(MAIL_FROM, mailFrom);
+    }
+
+    @Transactional
+    void set(String name, String from) {
+        write(NAME, name.strip());
+        write(MAIL_FROM, from.strip());
+    }
+
+    private String read(String setting, String otherwise) {
+        return database
+                .queryForList(
+                        "select content from office_setting where name = :name", Map.of("name", setting), String.class)
+                .stream()
+                .filter(s -> !s.isBlank())
+                .findFirst()
+                .orElse(otherwise);
+    }
+
+    private void write(String setting, String content) {
+        database.update(
+                """
+                insert into office_setting (name, content) values (:name, :content)
+                on duplicate key update content = :content
+                """,
+                Map.of("name", setting, "content", content));
+    }
+}

@@ -1,0 +1,2 @@
+/** The office: its name, its address, its own phrases. */
+package oilcloth.server.office;

@@ -1,0 +1,2 @@
+/** Who has a case open now. */
+package oilcloth.server.presence;
