@@ -5,6 +5,10 @@ import { Shell } from './features/shell/Shell';
 export const router = createBrowserRouter([
   { path: '/sign-in', element: <SignIn /> },
   {
+    path: '/welcome/:code',
+    lazy: async () => ({ Component: (await import('./features/people/Welcome')).Welcome }),
+  },
+  {
     element: <Shell />,
     children: [
       { path: '/', element: <Navigate to="/incoming" replace /> },
@@ -32,6 +36,14 @@ export const router = createBrowserRouter([
       {
         path: '/outbox',
         lazy: async () => ({ Component: (await import('./features/answered/Outbox')).Outbox }),
+      },
+      {
+        path: '/people',
+        lazy: async () => ({ Component: (await import('./features/people/People')).People }),
+      },
+      {
+        path: '/office',
+        lazy: async () => ({ Component: (await import('./features/office/OfficePage')).OfficePage }),
       },
       {
         path: '/times',

@@ -6,6 +6,11 @@ export const keys = {
   incoming: ['incoming'] as const,
   case: (id: string) => ['case', id] as const,
   reply: (id: string) => ['reply', id] as const,
+  desk: (id: string) => ['desk', id] as const,
+  colleagues: ['colleagues'] as const,
+  snippets: ['office', 'snippets'] as const,
+  office: ['office'] as const,
+  people: ['people'] as const,
   answersOf: (id: string) => ['answers', id] as const,
   shelf: (q: string) => ['shelf', q] as const,
   outbox: ['outbox'] as const,
@@ -45,8 +50,12 @@ export const useSignOut = () => {
   });
 };
 
-export const useIncoming = () =>
-  useQuery({ queryKey: keys.incoming, queryFn: () => ok(api.GET('/api/cases')), refetchInterval: 60_000 });
+export const useColleagues = () =>
+  useQuery({
+    queryKey: keys.colleagues,
+    queryFn: () => ok(api.GET('/api/colleagues')),
+    staleTime: 60_000,
+  });
 
 export const usePlaces = (q: string) =>
   useQuery({
@@ -112,6 +121,7 @@ function useCaseChange<T>(id: string, change: (given: T) => Promise<CaseView>) {
       client.setQueryData(keys.case(id), view);
       void client.invalidateQueries({ queryKey: keys.incoming });
       void client.invalidateQueries({ queryKey: keys.reply(id) });
+      void client.invalidateQueries({ queryKey: keys.desk(id) });
     },
   });
 }
@@ -145,28 +155,6 @@ export const useDescribe = (id: string) =>
   useCaseChange<{ version: number; details: Details }>(id, (body) =>
     ok(api.PUT('/api/cases/{id}', { params: { path: { id } }, body })),
   );
-
-export const useReply = (id: string) =>
-  useQuery({
-    queryKey: keys.reply(id),
-    queryFn: () => ok(api.GET('/api/cases/{id}/reply', { params: { path: { id } } })),
-    refetchOnWindowFocus: false,
-  });
-
-export const useWriteReply = (id: string) => {
-  const client = useQueryClient();
-  return useMutation({
-    mutationFn: (body: { body: string; version: number }) =>
-      ok(api.PUT('/api/cases/{id}/reply', { params: { path: { id } }, body })),
-    onSuccess: (reply) => {
-      client.setQueryData(keys.reply(id), reply);
-      void client.invalidateQueries({ queryKey: keys.incoming });
-    },
-  });
-};
-
-export const fetchComposed = (id: string) =>
-  ok(api.GET('/api/cases/{id}/reply/composed', { params: { path: { id } } }));
 
 /** The answers given to a case, the newest first. */
 export const useAnswersOf = (id: string) =>

@@ -4,6 +4,54 @@
  */
 
 export interface paths {
+    "/api/people/{username}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/office": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["office"];
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/office/snippets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/guide/own/sources": {
         parameters: {
             query?: never;
@@ -84,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{id}/desk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["desk"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/welcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["welcome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -100,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/readability": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readability"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/phone/calls": {
         parameters: {
             query?: never;
@@ -110,6 +206,70 @@ export interface paths {
         get: operations["count"];
         put?: never;
         post: operations["log"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/office/snippets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["snippets"];
+        put?: never;
+        post: operations["add"];
         delete?: never;
         options?: never;
         head?: never;
@@ -187,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["incoming"];
+        get: operations["find"];
         put?: never;
         post: operations["open"];
         delete?: never;
@@ -228,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases/{id}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["setAside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases/{id}/review": {
         parameters: {
             query?: never;
@@ -238,6 +414,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{id}/presence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["here"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photos"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{id}/messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["messages"];
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{id}/desk/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -491,7 +731,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find"];
+        get: operations["find_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -612,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colleagues": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colleagues"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -655,6 +911,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{id}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -740,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/answers/{id}/letter.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/answers/{id}/letter.md": {
         parameters: {
             query?: never;
@@ -798,7 +1086,23 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cases/{id}/set-aside/{setAside}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -830,7 +1134,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack"];
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -840,6 +1144,44 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ToChange: {
+            displayName: string;
+            /** @enum {string} */
+            role: "VOLUNTEER" | "EDUCATOR" | "LEAD";
+        };
+        PersonLine: {
+            username: string;
+            displayName: string;
+            /** @enum {string} */
+            role: "VOLUNTEER" | "EDUCATOR" | "LEAD";
+            /** @enum {string} */
+            standing: "INVITED" | "HERE" | "LEFT";
+            /** Format: date-time */
+            codeUntil: string | null;
+            /** Format: date-time */
+            leftAt: string | null;
+        };
+        OfficeSet: {
+            name: string;
+            /** Format: email */
+            mailFrom: string;
+        };
+        OfficeView: {
+            name: string;
+            mailFrom: string;
+        };
+        Phrase: {
+            title: string;
+            english: string;
+            spanish: string;
+        };
+        PhraseView: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            english: string;
+            spanish: string;
+        };
         SourceEntry: {
             id: string;
             title: string;
@@ -912,6 +1254,9 @@ export interface components {
         Details: {
             cannerName: string;
             place: string;
+            contact: string | null;
+            /** @enum {string|null} */
+            language: "EN" | "ES" | null;
             /** Format: int32 */
             altitudeFt: number | null;
             /** @enum {string|null} */
@@ -1174,8 +1519,22 @@ export interface components {
         };
         Written: {
             body: string;
+            composed: string;
+            /** @enum {string} */
+            language: "EN" | "ES";
+            byItself: boolean;
             /** Format: int32 */
             version: number;
+        };
+        Origin: {
+            /** @enum {string} */
+            kind: "CALL" | "JARS" | "FINDING" | "QUESTION" | "ROW" | "CORRECTION" | "INSTEAD" | "STANDING";
+            id: string;
+        };
+        Passage: {
+            text: string;
+            tight: boolean;
+            origin: components["schemas"]["Origin"];
         };
         ReplyView: {
             body: string;
@@ -1185,6 +1544,50 @@ export interface components {
             /** Format: date-time */
             editedAt: string | null;
             editedBy: string | null;
+            /** @enum {string} */
+            language: "EN" | "ES";
+            base: string;
+            passages: components["schemas"]["Passage"][];
+            composed: string;
+            carried: string;
+            left: string[];
+        };
+        DeskNotes: {
+            assignedTo: string | null;
+            /** Format: date */
+            followUp: string | null;
+            tags: string[];
+        };
+        DeskView: {
+            assignedTo: string | null;
+            /** Format: date */
+            followUp: string | null;
+            tags: string[];
+            /** Format: date-time */
+            wroteBackAt: string | null;
+            beside: components["schemas"]["Others"];
+        };
+        Other: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            cannerName: string;
+            call: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            answerId: string | null;
+            /** Format: int32 */
+            shared: number;
+        };
+        Others: {
+            same: components["schemas"]["Other"][];
+            earlier: components["schemas"]["Other"][];
+            similar: components["schemas"]["Other"][];
+        };
+        ToWelcome: {
+            code: string;
+            password: string;
         };
         Credentials: {
             username: string;
@@ -1195,6 +1598,28 @@ export interface components {
             displayName: string;
             /** @enum {string} */
             role: "VOLUNTEER" | "EDUCATOR" | "LEAD";
+        };
+        ToRead: {
+            text: string;
+            /** @enum {string} */
+            language: "EN" | "ES";
+        };
+        Hard: {
+            /** Format: int32 */
+            start: number;
+            /** Format: int32 */
+            end: number;
+        };
+        Read: {
+            /** Format: double */
+            grade: number;
+            /** Format: double */
+            aim: number;
+            /** Format: int32 */
+            sentences: number;
+            /** Format: int32 */
+            words: number;
+            hardest: components["schemas"]["Hard"][];
         };
         LoggedCall: {
             words: string;
@@ -1207,6 +1632,15 @@ export interface components {
             today: number;
             /** Format: int64 */
             thisYear: number;
+        };
+        ToInvite: {
+            username: string;
+            displayName: string;
+            /** @enum {string} */
+            role: "VOLUNTEER" | "EDUCATOR" | "LEAD";
+        };
+        Invited: {
+            code: string;
         };
         RowNamed: {
             row: string;
@@ -1326,6 +1760,8 @@ export interface components {
             cannerName: string;
             place: string;
             body: string;
+            /** @enum {string} */
+            language: "EN" | "ES";
             call: string;
             guide: string;
             engine: string;
@@ -1341,6 +1777,48 @@ export interface components {
             /** Format: date-time */
             sentAt: string | null;
             sentTo: string | null;
+        };
+        ToSetAside: {
+            code: string;
+            title: string;
+            quote: string;
+            reason: string;
+        };
+        SetAsideView: {
+            /** Format: uuid */
+            id: string;
+            code: string;
+            severity: string;
+            title: string;
+            quote: string;
+            reason: string;
+            person: string;
+            /** Format: date-time */
+            at: string;
+            takenBackBy: string | null;
+            /** Format: date-time */
+            takenBackAt: string | null;
+        };
+        Here: {
+            /** @enum {string} */
+            room: "REVIEW" | "REPLY";
+        };
+        Present: {
+            person: string;
+            /** @enum {string} */
+            room: "REVIEW" | "REPLY";
+        };
+        ToTakeIn: {
+            words: string;
+            readWithRecipe: boolean;
+        };
+        Message: {
+            /** Format: uuid */
+            id: string;
+            words: string;
+            /** Format: date-time */
+            writtenAt: string;
+            takenInBy: string;
         };
         Card: {
             title: string;
@@ -1532,6 +2010,10 @@ export interface components {
             altitudeFt: number | null;
             not: string[];
         };
+        Outbox: {
+            way: string;
+            letters: components["schemas"]["OutboxLine"][];
+        };
         OutboxLine: {
             /** Format: uuid */
             id: string;
@@ -1628,6 +2110,10 @@ export interface components {
             meaning: string;
             source: string;
         };
+        Colleague: {
+            username: string;
+            displayName: string;
+        };
         Entry: {
             code: string;
             aspect: string;
@@ -1638,6 +2124,15 @@ export interface components {
             wrong: string;
             right: string;
         };
+        Found: {
+            lines: components["schemas"]["Line"][];
+            /** Format: int32 */
+            total: number;
+            /** Format: int32 */
+            pageSize: number;
+            calls: components["schemas"]["OfCall"][];
+            tags: string[];
+        };
         Line: {
             /** Format: uuid */
             id: string;
@@ -1646,18 +2141,30 @@ export interface components {
             place: string;
             /** Format: int32 */
             altitudeFt: number | null;
-            /** @enum {string} */
-            jars: "NOT_YET" | "MADE" | "OPENED";
+            language: string;
+            jars: string;
             /** Format: date-time */
             jarsOutAt: string | null;
             /** Format: date-time */
             createdAt: string;
             call: string;
             worstOpen: string;
+            food: string;
             replied: boolean;
+            photo: boolean;
+            assignedTo: string | null;
+            /** Format: date */
+            followUp: string | null;
+            /** Format: date-time */
+            wroteBackAt: string | null;
+            /** Format: date-time */
+            answeredAt: string | null;
+            tags: string[];
         };
-        Composed: {
-            body: string;
+        OfCall: {
+            call: string;
+            /** Format: int32 */
+            cases: number;
         };
         CorrectionsDocument: {
             call: string;
@@ -1701,6 +2208,122 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonLine"][];
+                };
+            };
+        };
+    };
+    office: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfficeView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfficeSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfficeView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Phrase"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhraseView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     source: {
         parameters: {
             query?: never;
@@ -1863,6 +2486,76 @@ export interface operations {
             };
         };
     };
+    desk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeskNotes"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskView"];
+                };
+            };
+        };
+    };
+    welcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToWelcome"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     who: {
         parameters: {
             query?: never;
@@ -1925,6 +2618,30 @@ export interface operations {
             };
         };
     };
+    readability: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToRead"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Read"];
+                };
+            };
+        };
+    };
     count: {
         parameters: {
             query?: never;
@@ -1965,6 +2682,138 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallCount"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonLine"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToInvite"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonLine"][];
+                };
+            };
+        };
+    };
+    snippets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhraseView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Phrase"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhraseView"];
                 };
             };
         };
@@ -2085,9 +2934,18 @@ export interface operations {
             };
         };
     };
-    incoming: {
+    find: {
         parameters: {
-            query?: never;
+            query?: {
+                q?: string;
+                state?: string;
+                call?: string;
+                assigned?: string;
+                tag?: string;
+                within?: boolean;
+                due?: boolean;
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2100,7 +2958,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Line"][];
+                    "application/json": components["schemas"]["Found"];
                 };
             };
         };
@@ -2181,6 +3039,54 @@ export interface operations {
             };
         };
     };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetAsideView"][];
+                };
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToSetAside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetAsideView"][];
+                };
+            };
+        };
+    };
     again: {
         parameters: {
             query?: never;
@@ -2199,6 +3105,153 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CaseView"];
+                };
+            };
+        };
+    };
+    here: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Here"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Present"][];
+                };
+            };
+        };
+    };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    messages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Message"][];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToTakeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Message"][];
+                };
+            };
+        };
+    };
+    seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskView"];
                 };
             };
         };
@@ -2566,7 +3619,7 @@ export interface operations {
             };
         };
     };
-    find: {
+    find_1: {
         parameters: {
             query?: {
                 q?: string;
@@ -2625,7 +3678,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OutboxLine"][];
+                    "application/json": components["schemas"]["Outbox"];
                 };
             };
         };
@@ -2739,6 +3792,26 @@ export interface operations {
             };
         };
     };
+    colleagues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -2783,7 +3856,9 @@ export interface operations {
     };
     composed: {
         parameters: {
-            query?: never;
+            query: {
+                language: "EN" | "ES";
+            };
             header?: never;
             path: {
                 id: string;
@@ -2798,8 +3873,53 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Composed"];
+                    "application/json": components["schemas"]["Passage"][];
                 };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2913,6 +4033,28 @@ export interface operations {
             };
         };
     };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     markdown: {
         parameters: {
             query?: never;
@@ -2979,7 +4121,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2997,6 +4139,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                setAside: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetAsideView"][];
+                };
             };
         };
     };
@@ -3020,7 +4185,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: {
                 start?: number;

@@ -34,13 +34,15 @@ export function Outbox() {
     <Box sx={{ maxWidth: 900, mx: 'auto' }}>
       <Typography variant="h1">Outbox</Typography>
       <Typography sx={{ mb: 1.5 }}>
-        Letters as they would go out by mail. Nothing leaves this machine.
+        {outbox.data?.way
+          ? `Letters as they went to the mail server ${outbox.data.way}.`
+          : 'Letters as they would go out by mail. Nothing leaves this machine.'}
       </Typography>
       <ProblemLine error={outbox.error} />
-      {outbox.data?.map((l) => (
+      {outbox.data?.letters.map((l) => (
         <Letter key={l.id} line={l} />
       ))}
-      {outbox.data?.length === 0 && (
+      {outbox.data?.letters.length === 0 && (
         <Paper sx={{ p: 2 }}>
           <Typography>No letter has been sent yet.</Typography>
         </Paper>

@@ -33,6 +33,12 @@ export function DetailsFields({ draft, onChange }: Props) {
         onChange={(e) => set({ cannerName: e.target.value })}
         slotProps={{ htmlInput: { maxLength: 120 } }}
       />
+      <TextField
+        label="Mail address or telephone"
+        value={draft.contact}
+        onChange={(e) => set({ contact: e.target.value })}
+        slotProps={{ htmlInput: { maxLength: 200 } }}
+      />
       <Autocomplete
         freeSolo
         options={places.data ?? []}
@@ -85,6 +91,15 @@ export function DetailsFields({ draft, onChange }: Props) {
           <ToggleButton value="m">m</ToggleButton>
         </ToggleButtonGroup>
       </Stack>
+      <TextField
+        select
+        label="Answer in"
+        value={draft.language}
+        onChange={(e) => set({ language: e.target.value as DetailsDraft['language'] })}
+      >
+        <MenuItem value="EN">English</MenuItem>
+        <MenuItem value="ES">Spanish</MenuItem>
+      </TextField>
       <TextField select label="Canner" value={draft.canner} onChange={(e) => set({ canner: e.target.value })}>
         <MenuItem value="">not said, or as in the text</MenuItem>
         <MenuItem value="BOILING_WATER">Boiling-water canner</MenuItem>

@@ -6,6 +6,8 @@ const FEET_PER_METRE = 3.280839895;
 export interface DetailsDraft {
   cannerName: string;
   place: string;
+  contact: string;
+  language: NonNullable<Details['language']>;
   altitude: string;
   unit: 'ft' | 'm';
   canner: string;
@@ -16,6 +18,8 @@ export interface DetailsDraft {
 export const blank: DetailsDraft = {
   cannerName: '',
   place: '',
+  contact: '',
+  language: 'EN',
   altitude: '',
   unit: 'ft',
   canner: '',
@@ -37,6 +41,8 @@ export function toDetails(draft: DetailsDraft): Details {
   return {
     cannerName: draft.cannerName,
     place: draft.place,
+    contact: draft.contact,
+    language: draft.language,
     altitudeFt: altitudeFeet(draft.altitude, draft.unit),
     canner: (draft.canner || null) as Details['canner'],
     jars: draft.jars,
@@ -52,6 +58,8 @@ export function toDraft(details: Details): DetailsDraft {
   return {
     cannerName: details.cannerName,
     place: details.place,
+    contact: details.contact ?? '',
+    language: details.language ?? 'EN',
     altitude: details.altitudeFt == null ? '' : String(details.altitudeFt),
     unit: 'ft',
     canner: details.canner ?? '',

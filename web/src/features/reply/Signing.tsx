@@ -9,6 +9,8 @@ import { when } from '../../ui/words';
 
 interface Props {
   caseId: string;
+  /** the way to be answered, as the canner gave it */
+  contact: string;
   /** of the reply as last saved */
   version: number;
   dirty: boolean;
@@ -19,11 +21,12 @@ interface Props {
 function OneLine(props: {
   label: string;
   type?: string;
+  first?: string;
   deed: string;
   busy: boolean;
   onGiven: (words: string) => void;
 }) {
-  const [words, setWords] = useState('');
+  const [words, setWords] = useState(props.first ?? '');
   return (
     <Stack
       component="form"
@@ -51,7 +54,7 @@ function OneLine(props: {
 }
 
 /** The way out of the desk: sign, send, reopen; and the answers given before. */
-export function Signing({ caseId, version, dirty, answers }: Props) {
+export function Signing({ caseId, contact, version, dirty, answers }: Props) {
   const session = useSession();
   const educator = session.data?.role === 'EDUCATOR';
   const standing = answers.find((a) => a.reopenedAt == null);
@@ -94,13 +97,13 @@ export function Signing({ caseId, version, dirty, answers }: Props) {
             </Typography>
           )}
           <Stack direction="row" spacing={1} sx={{ mt: 1 }}>
-            {(['html', 'md', 'eml'] as const).map((kind) => (
+            {(['pdf', 'html', 'md', 'eml'] as const).map((kind) => (
               <Link
                 key={kind}
                 href={`/api/answers/${standing.id}/letter.${kind}`}
                 download={`letter.${kind}`}
               >
-                {{ html: 'as a page', md: 'as Markdown', eml: 'as mail' }[kind]}
+                {{ pdf: 'as PDF', html: 'as a page', md: 'as Markdown', eml: 'as mail' }[kind]}
               </Link>
             ))}
           </Stack>
@@ -109,6 +112,7 @@ export function Signing({ caseId, version, dirty, answers }: Props) {
               <OneLine
                 label="Mail address"
                 type="email"
+                first={contact.includes('@') ? contact : ''}
                 deed="Send"
                 busy={send.isPending}
                 onGiven={(to) => send.mutate({ id: standing.id, to })}

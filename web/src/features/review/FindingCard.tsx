@@ -1,6 +1,6 @@
 import { Box, Link, Paper, Typography } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
-import { forwardRef } from 'react';
+import { forwardRef, type ReactNode } from 'react';
 import type { Finding } from '../../api/client';
 import { rule, serif, tones } from '../../theme/theme';
 import { SeverityMark } from '../../ui/SeverityMark';
@@ -12,6 +12,8 @@ interface Props {
   finding: Finding;
   active: boolean;
   onActivate: () => void;
+  /** What the desk did about it. */
+  aside?: ReactNode;
 }
 
 interface Pair {
@@ -45,7 +47,7 @@ function difference(pair: Pair): string | null {
 }
 
 export const FindingCard = forwardRef<HTMLDivElement, Props>(function FindingCard(
-  { number, finding, active, onActivate },
+  { number, finding, active, onActivate, aside },
   ref,
 ) {
   const tone = toneOf(finding.severity);
@@ -134,6 +136,7 @@ export const FindingCard = forwardRef<HTMLDivElement, Props>(function FindingCar
           {finding.correction.text}
         </Typography>
       )}
+      {aside}
       <Typography sx={{ mt: 1, fontSize: '0.87rem', color: 'text.secondary' }}>
         {finding.source.title}, {finding.source.edition}
         {finding.source.place && `, ${finding.source.place}`} · {proofWord[finding.source.proof]} ·{' '}

@@ -10,6 +10,8 @@ const rows: [string, string][] = [
   ['c', 'correct it: edits, what-if, the corrected recipe'],
   ['a', 'what was read'],
   ['t', 'beside the tested recipe'],
+  ['b', 'the case file: notes, letters, photos, cases like it'],
+  ['d', 'set the finding aside, with a reason'],
   ['r', 'write the reply'],
   ['i', 'back to Incoming'],
   ['?', 'this sheet'],

@@ -1,6 +1,7 @@
 import {
   Box,
   Button,
+  Link,
   Paper,
   Stack,
   Tab,
@@ -11,8 +12,8 @@ import {
 } from '@mui/material';
 import { useMemo, useRef, useState } from 'react';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
-import type { Assertion, CaseView } from '../../api/client';
-import { useAssert, useCase } from '../../api/queries';
+import type { Assertion, CaseView, Finding } from '../../api/client';
+import { useAssert, useCase, useSession } from '../../api/queries';
 import { CallBadge } from '../../ui/CallBadge';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { AcidMap } from './AcidMap';
@@ -27,11 +28,15 @@ import { KeySheet } from './KeySheet';
 import { Ladder } from './Ladder';
 import { QuestionCard } from './QuestionCard';
 import { Sheet } from './Sheet';
+import { CaseFile } from '../casefile/CaseFile';
+import { Presence } from '../casefile/Presence';
+import { useDesk, useSetAside, useSetAsides, useTakeBackSetAside } from '../casefile/queries';
 import { CorrectRoom } from '../correct/CorrectRoom';
+import { SetAsideLine } from './SetAsideLine';
 import { Standing } from './Standing';
 import { useKeys } from './useKeys';
 
-type Room = 'findings' | 'correct' | 'reading' | 'sheet';
+type Room = 'findings' | 'correct' | 'reading' | 'sheet' | 'file';
 
 export function ReviewPage() {
   const { id = '' } = useParams();
@@ -69,6 +74,12 @@ function Reviewed({ view }: { view: CaseView }) {
   const [detailsOpen, setDetailsOpen] = useState(false);
   const cards = useRef(new Map<number, HTMLDivElement>());
   const answer = useAssert(view.id);
+  const session = useSession();
+  const desk = useDesk(view.id);
+  const setAsides = useSetAsides(view.id);
+  const setAside = useSetAside(view.id);
+  const takeBack = useTakeBackSetAside(view.id);
+  const [asking, setAsking] = useState<number | null>(null);
 
   const showCard = (n: number) => {
     setActive(n);
@@ -99,11 +110,37 @@ function Reviewed({ view }: { view: CaseView }) {
     c: () => setRoom('correct'),
     a: () => setRoom('reading'),
     t: () => review.sheet && setRoom('sheet'),
+    b: () => setRoom('file'),
+    d: () => setAsking(active),
     r: () => void navigate(`/cases/${view.id}/reply`),
     i: () => void navigate('/incoming'),
     '?': () => setKeysOpen(true),
   };
   useKeys(handlers);
+  const aside = (n: number, finding: Finding) => (
+    <SetAsideLine
+      standing={setAsides.data?.find(
+        (s) => s.takenBackAt == null && s.code === finding.code && s.title === finding.title,
+      )}
+      may={session.data?.role === 'EDUCATOR' || !['danger', 'correct'].includes(finding.severity)}
+      busy={setAside.isPending || takeBack.isPending}
+      asking={asking === n}
+      onAsk={(open) => setAsking(open ? n : null)}
+      onSetAside={(reason) =>
+        setAside.mutate(
+          {
+            code: finding.code,
+            title: finding.title,
+            quote: finding.evidence[0]?.text.slice(0, 400) ?? '',
+            reason,
+          },
+          { onSuccess: () => setAsking(null) },
+        )
+      }
+      onTakeBack={(id) => takeBack.mutate(id)}
+    />
+  );
+  const copies = desk.data?.beside.same ?? [];
   const sameProcess = parts.every((p) => p.placed.process === parts[0]?.placed.process);
   const unreadCount = review.unread.filter((u) => u.bears).length;
   const unsaid = numbered.filter((n) => n.finding.evidence.length === 0);
@@ -126,6 +163,21 @@ function Reviewed({ view }: { view: CaseView }) {
           Reply
         </Button>
       </Stack>
+      <Presence id={view.id} room="REVIEW" />
+      {copies.length > 0 && (
+        <Typography className="no-print" sx={{ mb: 0.5 }}>
+          The same text came before:{' '}
+          {copies.map((c, n) => (
+            <span key={c.id}>
+              {n > 0 && ', '}
+              <Link component={RouterLink} to={`/cases/${c.id}`}>
+                {c.cannerName || c.title}
+              </Link>
+              {c.answerId && ' (answered)'}
+            </span>
+          ))}
+        </Typography>
+      )}
       {parts.length > 1 && (
         <ToggleButtonGroup
           exclusive
@@ -162,13 +214,18 @@ function Reviewed({ view }: { view: CaseView }) {
         <Tab value="correct" label="Correct" />
         <Tab value="reading" label={`As read${unreadCount > 0 ? ` (${unreadCount} not understood)` : ''}`} />
         {review.sheet && <Tab value="sheet" label="Beside the tested recipe" />}
+        <Tab
+          value="file"
+          label={desk.data?.wroteBackAt ? 'Case file (the canner wrote back)' : 'Case file'}
+        />
       </Tabs>
-      <ProblemLine error={answer.error} />
+      <ProblemLine error={answer.error ?? setAside.error ?? takeBack.error} />
       {room === 'correct' && (
         <CorrectRoom key={`${view.reviewedAt} ${part}`} view={view} review={review} part={part} />
       )}
       {room === 'reading' && <AsRead review={review} onSay={(said) => answer.mutate(said)} />}
       {room === 'sheet' && <Sheet review={review} />}
+      {room === 'file' && <CaseFile view={view} />}
       <Box
         hidden={room !== 'findings'}
         sx={{
@@ -237,6 +294,7 @@ function Reviewed({ view }: { view: CaseView }) {
               finding={finding}
               active={active === n}
               onActivate={() => setActive(n)}
+              aside={aside(n, finding)}
             />
           ))}
           {numbered.length === 0 && (

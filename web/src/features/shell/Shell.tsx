@@ -11,7 +11,9 @@ const pages = [
   { to: '/times', label: 'Process times' },
   { to: '/guides', label: 'Guides' },
   { to: '/sums', label: 'Sums' },
+  { to: '/office', label: 'Office' },
 ];
+const leadPages = [{ to: '/people', label: 'People' }];
 
 export function Shell() {
   const session = useSession();
@@ -52,7 +54,7 @@ export function Shell() {
             aria-label="Pages"
             sx={{ flex: 1, flexWrap: 'wrap' }}
           >
-            {pages.map((page) => {
+            {[...pages, ...(session.data.role === 'LEAD' ? leadPages : [])].map((page) => {
               const here = pathname.startsWith(page.to);
               return (
                 <Button

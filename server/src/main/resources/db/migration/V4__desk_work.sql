@@ -1,7 +1,7 @@
 -- People come and go: an invitation or a reset is a code that is good once; who left cannot sign in.
 alter table account
     add column left_at datetime(6),
-    add column code_digest char(64),
+    add column code_digest varchar(64),
     add column code_until datetime(6);
 
 alter table canning_case

@@ -10,6 +10,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 
 /** Somebody at the desk, over plain HTTP with cookies and the CSRF token, as a browser would. */
@@ -29,12 +31,21 @@ public final class Desk {
     }
 
     public Desk signIn(String username) {
+        return signInWith(username, "teasel-county");
+    }
+
+    Desk signInWith(String username, String password) {
         get("/api/session");
-        Answer answer = send("POST", "/api/session", Map.of("username", username, "password", "teasel-county"));
+        Answer answer = send("POST", "/api/session", Map.of("username", username, "password", password));
         if (answer.status() != 200) {
             throw new AssertionError("sign-in: " + answer);
         }
         return this;
+    }
+
+    /** A draft of a letter to save. @param version of the draft that was read */
+    static Map<String, Object> draft(String body, int version) {
+        return Map.of("body", body, "composed", "", "language", "EN", "byItself", false, "version", version);
     }
 
     public Answer get(String path) {
@@ -50,6 +61,52 @@ public final class Desk {
                                     .build(),
                             HttpResponse.BodyHandlers.discarding())
                     .statusCode();
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
+    /** A file in a form, as a browser sends it. */
+    Answer upload(String path, String name, byte[] content) {
+        String boundary = "a-boundary-of-our-own";
+        byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"photo\"; filename=\"" + name
+                        + "\"\r\nContent-Type: image/png\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8);
+        byte[] tail = ("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8);
+        return exchange(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofByteArrays(List.of(head, content, tail))));
+    }
+
+    /** The status alone of a request, whatever its answer is. */
+    int knock(String method, String path, Object body) {
+        try {
+            return http.send(
+                            request(method, path, body)
+                                    .header("X-XSRF-TOKEN", token())
+                                    .build(),
+                            HttpResponse.BodyHandlers.discarding())
+                    .statusCode();
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
+    byte[] bytes(String path) {
+        try {
+            return http.send(
+                            HttpRequest.newBuilder(URI.create(base + path))
+                                    .GET()
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
         } catch (IOException e) {
             throw new AssertionError(e);
         } catch (InterruptedException e) {

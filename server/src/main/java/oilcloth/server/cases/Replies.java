@@ -77,7 +77,7 @@ public class Replies {
             Language language = cases.find(id).language();
             List<Passage> passages = compose(id, language);
             String letter = Passage.join(passages);
-            return new ReplyView(letter, false, 0, null, null, language, passages, letter, letter, List.of());
+            return new ReplyView(letter, false, 0, null, null, language, letter, passages, letter, letter, List.of());
         });
     }
 
@@ -93,6 +93,7 @@ public class Replies {
                 reply.editedAt(),
                 reply.editedBy(),
                 reply.language(),
+                reply.composed(),
                 passages,
                 fresh,
                 carry.letter(),
@@ -119,7 +120,8 @@ public class Replies {
         } else if (reply.version() != written.version()) {
             throw new ObjectOptimisticLockingFailureException(Reply.class, id);
         } else {
-            noted = !reply.editedBy().equals(by)
+            noted = !written.byItself()
+                    || !reply.editedBy().equals(by)
                     || reply.editedAt().plus(ONE_SITTING).isBefore(now());
         }
         reply.write(written.body(), written.composed(), written.language(), now(), by);

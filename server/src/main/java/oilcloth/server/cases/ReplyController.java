@@ -23,11 +23,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** The letter to a canner, over HTTP. */
 @RestController
 class ReplyController {
-    /** @param composed the engine's letter that this draft has caught up with */
+    /**
+     * @param composed the engine's letter that this draft has caught up with
+     * @param byItself whether the page saved it, and nobody pressed a button
+     */
     record Written(
             @NotNull @Size(max = 200_000) String body,
             @NotNull @Size(max = 200_000) String composed,
             @NotNull Language language,
+            boolean byItself,
             int version) {}
 
     record ToRead(@NotNull @Size(max = 200_000) String text, @NotNull Language language) {}

@@ -8,6 +8,7 @@ import oilcloth.reply.Passage;
 /**
  * A draft, and what the engine would write now.
  *
+ * @param base the letter as composed when this draft last caught up with the review
  * @param passages of the letter as composed now, each with what it rests on
  * @param composed the same as one text; it differs from what the draft was begun from when the review has changed
  * @param carried the draft brought up to the review of now, with the educator's words kept
@@ -20,6 +21,7 @@ record ReplyView(
         Instant editedAt,
         String editedBy,
         Language language,
+        String base,
         List<Passage> passages,
         String composed,
         String carried,

@@ -7,7 +7,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -50,12 +49,14 @@ class CaseList {
             Instant answeredAt,
             List<String> tags) {}
 
+    record OfCall(String call, int cases) {}
+
     /**
      * @param total cases that match
      * @param calls how many of those have which call
      * @param tags all tags in use
      */
-    record Found(List<Line> lines, int total, int pageSize, Map<String, Integer> calls, List<String> tags) {}
+    record Found(List<Line> lines, int total, int pageSize, List<OfCall> calls, List<String> tags) {}
 
     private static final String FROM =
             """
@@ -104,17 +105,18 @@ class CaseList {
                 .addValue("since", Timestamp.from(clock.instant().minus(JarAdvice.WINDOW)))
                 .addValue("today", LocalDate.now(clock.withZone(zone)))
                 .addValue("most", PAGE)
-                .addValue("skip", PAGE * wanted.page());
+                .addValue("skip", PAGE * wanted.pageNumber());
         String where = where(wanted, given);
-        Map<String, Integer> calls = new LinkedHashMap<>();
-        database.query("select i.outcome, count(*) as cases " + FROM + where + " group by i.outcome", given, row -> {
-            calls.put(row.getString("outcome"), row.getInt("cases"));
-        });
+        List<OfCall> calls = database.query(
+                "select i.outcome, count(*) as cases " + FROM + where + " group by i.outcome",
+                given,
+                (row, n) -> new OfCall(row.getString("outcome"), row.getInt("cases")));
         String narrowed = given(wanted.call()) ? where + " and i.outcome = :call" : where;
         given.addValue("call", wanted.call());
-        int total = given(wanted.call())
-                ? calls.getOrDefault(wanted.call(), 0)
-                : calls.values().stream().mapToInt(n -> n).sum();
+        int total = calls.stream()
+                .filter(c -> !given(wanted.call()) || c.call().equals(wanted.call()))
+                .mapToInt(OfCall::cases)
+                .sum();
         boolean open = !given(wanted.state()) || wanted.state().equals("open");
         List<Line> lines = database.query(
                 LINE + FROM + narrowed + "\n" + (open ? URGENT_FIRST : NEWEST_FIRST) + "limit :most offset :skip",
@@ -160,10 +162,10 @@ class CaseList {
             where.append(" and exists (select 1 from case_tag t where t.case_id = c.id and t.tag = :tag)");
             given.addValue("tag", wanted.tag());
         }
-        if (wanted.within()) {
+        if (wanted.onlyWithin()) {
             where.append(" and c.jars = 'MADE' and c.jars_out_at > :since");
         }
-        if (wanted.due()) {
+        if (wanted.onlyDue()) {
             where.append(" and d.follow_up <= :today");
         }
         return where.toString();

@@ -19,6 +19,18 @@ record Wanted(
         @Pattern(regexp = "|stop|correct|ask|sound") String call,
         @Size(max = 60) String assigned,
         @Size(max = 40) String tag,
-        boolean within,
-        boolean due,
-        @Min(0) @Max(100_000) int page) {}
+        Boolean within,
+        Boolean due,
+        @Min(0) @Max(100_000) Integer page) {
+    boolean onlyWithin() {
+        return Boolean.TRUE.equals(within);
+    }
+
+    boolean onlyDue() {
+        return Boolean.TRUE.equals(due);
+    }
+
+    int pageNumber() {
+        return page == null ? 0 : page;
+    }
+}

@@ -1,0 +1,102 @@
+import { useEffect, useRef, useState } from 'react';
+import { Problem, type Language, type Reply } from '../../api/client';
+import { fetchReply, useWriteReply } from './queries';
+
+const SAVE_AFTER = 2_000;
+const draftKey = (id: string) => `oilcloth.reply.${id}`;
+
+/**
+ * A letter in somebody's hands. It is saved by itself a moment after the last key; until then it lies in the browser, so
+ * that a reload loses nothing. When somebody else saved first, theirs is fetched and a choice is asked for.
+ */
+export function useDraft(id: string, reply: Reply, locked: boolean) {
+  const kept = sessionStorage.getItem(draftKey(id));
+  const [body, setBody] = useState(kept ?? reply.body);
+  const [language, setLanguage] = useState<Language>(reply.language);
+  const [base, setBase] = useState(reply.base);
+  const [version, setVersion] = useState(reply.version);
+  const [touched, setTouched] = useState(kept !== null);
+  const [theirs, setTheirs] = useState<Reply | null>(null);
+  const write = useWriteReply(id);
+
+  const latest = useRef(body);
+  useEffect(() => {
+    latest.current = body;
+  }, [body]);
+
+  const edit = (words: string, from: { base?: string; language?: Language } = {}) => {
+    setBody(words);
+    setBase(from.base ?? base);
+    setLanguage(from.language ?? language);
+    setTouched(true);
+    sessionStorage.setItem(draftKey(id), words);
+  };
+
+  const save = (byItself: boolean, over: number = version) => {
+    const sent = body;
+    write.mutate(
+      { body: sent, composed: base, language, byItself, version: over },
+      {
+        onSuccess: (saved) => {
+          setVersion(saved.version);
+          setTheirs(null);
+          // what was typed while it was on its way is not saved yet
+          if (latest.current === sent) {
+            setTouched(false);
+            sessionStorage.removeItem(draftKey(id));
+          }
+        },
+        onError: (error) => {
+          if (error instanceof Problem && error.status === 409) {
+            void fetchReply(id).then(setTheirs);
+          }
+        },
+      },
+    );
+  };
+
+  const saveNow = useRef(save);
+  useEffect(() => {
+    saveNow.current = save;
+  });
+  const waiting = touched && !locked && theirs === null && !write.isPending && !write.isError;
+  useEffect(() => {
+    if (!waiting) {
+      return;
+    }
+    const timer = setTimeout(() => saveNow.current(true), SAVE_AFTER);
+    return () => clearTimeout(timer);
+  }, [waiting, body, language, base]);
+
+  return {
+    body,
+    language,
+    version,
+    dirty: touched || !reply.saved,
+    touched,
+    theirs,
+    saving: write.isPending,
+    error: theirs ? null : write.error,
+    edit,
+    save,
+    keepMine: () => theirs && save(false, theirs.version),
+    takeTheirs: () => {
+      if (theirs) {
+        setBody(theirs.body);
+        setBase(theirs.base);
+        setLanguage(theirs.language);
+        setVersion(theirs.version);
+        setTouched(false);
+        setTheirs(null);
+        sessionStorage.removeItem(draftKey(id));
+      }
+    },
+    putBoth: () => {
+      if (theirs) {
+        setVersion(theirs.version);
+        setTheirs(null);
+        edit(`${body.trimEnd()}\n\n${theirs.body}`);
+      }
+    },
+  };
+}
