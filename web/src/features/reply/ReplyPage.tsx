@@ -177,7 +177,7 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
                   size="small"
                   value={draft.language}
                   onChange={(_, language: Language | null) => language && void compose(language)}
-                  aria-label="Language of the letter"
+                  aria-label="Language"
                   sx={{
                     '& .MuiToggleButton-root': { textTransform: 'none', py: 0.5, color: 'text.primary' },
                   }}

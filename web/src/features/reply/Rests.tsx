@@ -10,7 +10,7 @@ const SHOWN = 56;
 /** Passage by passage, what the letter rests on. */
 export function Rests({ letter, passages }: { letter: string; passages: Passage[] }) {
   return (
-    <Paper component="section" aria-label="What the letter rests on" className="no-print" sx={{ p: 1.5 }}>
+    <Paper component="section" aria-label="What it rests on" className="no-print" sx={{ p: 1.5 }}>
       <Typography variant="h2" sx={{ mb: 0.5 }}>
         What it rests on
       </Typography>

@@ -129,6 +129,15 @@ public class Replies {
         return noted;
     }
 
+    /** Keeps the letter as the engine composes it in the canner's language. @return its version, for signing */
+    @Transactional
+    public int accept(UUID id, String by) {
+        Language language = cases.find(id).language();
+        String letter = Passage.join(compose(id, language));
+        write(id, new ReplyController.Written(letter, letter, language, false, 0), by);
+        return replies.findById(id).orElseThrow(EntityNotFoundException::new).version();
+    }
+
     /**
      * The saved reply with what it rests on.
      *

@@ -6,12 +6,21 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
 import oilcloth.formats.UnusableInput;
 import oilcloth.server.account.Accounts;
 import oilcloth.server.account.Role;
+import oilcloth.server.account.SignedIn;
+import oilcloth.server.answers.Answers;
 import oilcloth.server.cases.CaseController;
 import oilcloth.server.cases.Cases;
+import oilcloth.server.cases.Replies;
+import oilcloth.server.incoming.DeskWork;
+import oilcloth.server.office.Office;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -49,13 +58,30 @@ class DemoDesk implements ApplicationRunner {
             new Letter("attic-salsa", "Thaddeus Orchard", "Galloway Springs", 6_500, 128, null),
             new Letter("run-on-beets", "Delphine Achebe", "Brindle Flat", 980, 130, null));
 
+    private static final SignedIn EDUCATOR = new SignedIn("educator", "Philippa Yarrow", Role.EDUCATOR, "", List.of());
+
     private final Accounts accounts;
     private final Cases cases;
+    private final Replies replies;
+    private final Answers answers;
+    private final DeskWork desk;
+    private final Office office;
     private final Clock clock;
 
-    DemoDesk(Accounts accounts, Cases cases, Clock clock) {
+    DemoDesk(
+            Accounts accounts,
+            Cases cases,
+            Replies replies,
+            Answers answers,
+            DeskWork desk,
+            Office office,
+            Clock clock) {
         this.accounts = accounts;
         this.cases = cases;
+        this.replies = replies;
+        this.answers = answers;
+        this.desk = desk;
+        this.office = office;
         this.clock = clock;
     }
 
@@ -68,15 +94,35 @@ class DemoDesk implements ApplicationRunner {
             return;
         }
         Instant now = clock.instant();
+        Map<String, UUID> opened = new HashMap<>();
         for (Letter letter : LETTERS) {
             Instant out =
                     letter.jarsOutHoursAgo() == null ? null : now.minus(Duration.ofHours(letter.jarsOutHoursAgo()));
-            cases.open(
+            UUID id = cases.open(
                     text(letter.file()),
                     CaseController.Details.of(letter.canner(), letter.place(), letter.altitudeFt(), out, false),
                     "Anselm Birdsong",
                     now.minus(Duration.ofHours(letter.hoursAgo())));
+            opened.put(letter.file(), id);
         }
+        desk.give(opened.get("corn-relish"), "volunteer", Set.of("relish"));
+        desk.give(opened.get("venison"), "educator", Set.of("game", "fair class"));
+        desk.give(opened.get("attic-salsa"), "educator", Set.of("fair class"));
+        for (String letter : List.of("beets", "raspberry-jam")) {
+            UUID id = opened.get(letter);
+            answers.sign(id, replies.accept(id, "Anselm Birdsong"), EDUCATOR);
+        }
+        office.set("Teasel County Food Preservation Desk", "food@teasel-county.example");
+        office.phrase(
+                "Class at the grange hall",
+                "Our next canning class is at the grange hall on the first Saturday of the month. Bring a jar.",
+                "Nuestra próxima clase es en el salón el primer sábado del mes. Traiga un frasco.",
+                "Philippa Yarrow");
+        office.phrase(
+                "Have the gauge tested",
+                "We test dial gauges for free on Wednesdays. Bring the lid of your canner.",
+                "Revisamos medidores de carátula gratis los miércoles. Traiga la tapa de su envasadora.",
+                "Philippa Yarrow");
         LOG.info("demo desk with {} cases", LETTERS.size());
     }
 

@@ -3,6 +3,7 @@ package oilcloth.server.incoming;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import oilcloth.server.account.Accounts;
@@ -47,6 +48,14 @@ public class DeskWork implements Departures {
                 notes.tags().stream()
                         .map(t -> t.strip().toLowerCase(Locale.ROOT))
                         .collect(Collectors.toSet()));
+        desks.save(desk);
+    }
+
+    /** The case becomes somebody's. @param tags more words to find it by */
+    @Transactional
+    public void give(UUID id, String username, Set<String> tags) {
+        CaseDesk desk = of(id);
+        desk.keep(username, desk.followUp(), tags);
         desks.save(desk);
     }
 

@@ -1,6 +1,9 @@
 package oilcloth.server.office;
 
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -13,10 +16,18 @@ public class Office {
     private static final String MAIL_FROM = "mail-from";
 
     private final NamedParameterJdbcTemplate database;
+    private final SnippetStore snippets;
+    private final Clock clock;
     private final String mailFrom;
 
-    Office(NamedParameterJdbcTemplate database, @Value("${oilcloth.mail.from}") String mailFrom) {
+    Office(
+            NamedParameterJdbcTemplate database,
+            SnippetStore snippets,
+            Clock clock,
+            @Value("${oilcloth.mail.from}") String mailFrom) {
         this.database = database;
+        this.snippets = snippets;
+        this.clock = clock;
         this.mailFrom = mailFrom;
     }
 
@@ -31,9 +42,20 @@ public class Office {
     }
 
     @Transactional
-    void set(String name, String from) {
+    public void set(String name, String from) {
         write(NAME, name.strip());
         write(MAIL_FROM, from.strip());
+    }
+
+    /** Adds a phrase for letters. */
+    @Transactional
+    public void phrase(String title, String english, String spanish, String by) {
+        Snippet snippet = new Snippet(UUID.randomUUID());
+        snippet.say(
+                new OfficeController.Phrase(title, english, spanish),
+                clock.instant().truncatedTo(ChronoUnit.MICROS),
+                by);
+        snippets.save(snippet);
     }
 
     private String read(String setting, String otherwise) {

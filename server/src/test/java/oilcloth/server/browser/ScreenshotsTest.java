@@ -85,7 +85,7 @@ class ScreenshotsTest {
             Browsing.link(page, "Reply").click();
             page.getByLabel("The letter").waitFor();
             Browsing.button(page, "Save").click();
-            page.getByText("Saved.").waitFor();
+            page.getByText("Saved by").waitFor();
             Browsing.button(page, "Sign").click();
             page.getByText("Signed by").waitFor();
             Browsing.link(page, "Answered").click();

@@ -70,7 +70,7 @@ class SigningPathTest {
         Locator signing = page.getByLabel("Signing");
         assertThat(Browsing.button(page, "Sign")).isDisabled();
         Browsing.button(page, "Save").click();
-        page.getByText("Saved.").waitFor();
+        page.getByText("Saved by").waitFor();
         Browsing.button(page, "Sign").click();
         assertThat(signing).containsText("Signed by Philippa Yarrow");
         assertThat(page.getByLabel("The letter")).not().isEditable();
@@ -101,7 +101,7 @@ class SigningPathTest {
         Browsing.link(volunteer, "Reply").click();
         volunteer.getByLabel("The letter").fill("Dear canner,\n\nA draft.");
         Browsing.button(volunteer, "Save").click();
-        volunteer.getByText("Saved.").waitFor();
+        volunteer.getByText("Saved by").waitFor();
         assertThat(Browsing.button(volunteer, "Sign")).isDisabled();
         volunteer.getByText("An educator signs and sends").waitFor();
 

@@ -113,7 +113,7 @@ class WholePathTest {
         String letter = page.getByLabel("The letter").inputValue() + "P.S. Thank you for the photograph.";
         page.getByLabel("The letter").fill(letter);
         button(page, "Save").click();
-        assertThat(page.getByText("Saved.")).isVisible();
+        assertThat(page.getByText("Saved by")).isVisible();
         page.reload();
         assertThat(page.getByLabel("The letter")).hasValue(letter);
         page.navigate(browsing.at("/incoming"));
