@@ -1,0 +1,2 @@
+/** A day of canning laid out on a clock. */
+package oilcloth.plan;
