@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/revisions/{run}/cases/{id}/letter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readability": {
         parameters: {
             query?: never;
@@ -190,6 +206,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["readability"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/public/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["score"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calendar"];
         delete?: never;
         options?: never;
         head?: never;
@@ -219,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["invite"];
         delete?: never;
@@ -269,7 +365,23 @@ export interface paths {
         };
         get: operations["snippets"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bring"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +445,7 @@ export interface paths {
         };
         get: operations["library"];
         put?: never;
-        post: operations["bring"];
+        post: operations["bring_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -395,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["setAside"];
         delete?: never;
@@ -445,7 +557,7 @@ export interface paths {
         };
         get: operations["photos"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -724,6 +836,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["season"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["runs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/revisions/{run}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/public/office": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["office_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/public/answers/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["answer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/public/answers/{token}/letter.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/from/{caseId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["from"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places": {
         parameters: {
             query?: never;
@@ -747,7 +1019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ask"];
+        get: operations["ask_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -764,6 +1036,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["outbox"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/import/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["run"];
         put?: never;
         post?: never;
         delete?: never;
@@ -827,7 +1115,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -844,6 +1132,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/export/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/export/desk.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["everything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/export/cases.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cases"];
         put?: never;
         post?: never;
         delete?: never;
@@ -926,7 +1262,7 @@ export interface paths {
         get: operations["photo"];
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1003,7 +1339,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["answer"];
+        get: operations["answer_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1019,7 +1355,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pdf"];
+        get: operations["pdf_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1086,7 +1422,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1621,6 +1957,106 @@ export interface components {
             words: number;
             hardest: components["schemas"]["Hard"][];
         };
+        Asked: {
+            text: string;
+            name: string;
+            place: string;
+            contact: string;
+            /** @enum {string} */
+            language: "EN" | "ES";
+            /** @enum {string} */
+            jars: "NOT_YET" | "MADE" | "OPENED";
+            /** Format: date-time */
+            jarsOutAt: string | null;
+            website: string | null;
+        };
+        Received: {
+            reference: string;
+            link: string;
+        };
+        Draft: {
+            title: string;
+            text: string;
+            /** Format: int32 */
+            altitudeFt: number | null;
+        };
+        Made: {
+            /** Format: uuid */
+            id: string;
+        };
+        MarkDoc: {
+            code: string;
+            /** Format: int32 */
+            start: number | null;
+            /** Format: int32 */
+            end: number | null;
+            correction: string;
+        };
+        Marked: {
+            call: string;
+            marks: components["schemas"]["MarkDoc"][];
+        };
+        Scored: {
+            /** Format: int32 */
+            percent: number;
+            call: string;
+            callRight: boolean;
+            hits: components["schemas"]["Told"][];
+            near: components["schemas"]["Told"][];
+            missed: components["schemas"]["Told"][];
+            beyond: string[];
+        };
+        Told: {
+            code: string;
+            severity: string;
+            title: string;
+            why: string;
+            correction: string;
+            quote: string;
+        };
+        JobWish: {
+            /** Format: uuid */
+            caseId: string | null;
+            /** Format: int32 */
+            part: number;
+            corrected: boolean;
+            recipe: string | null;
+            jar: string | null;
+            /** Format: int32 */
+            jars: number;
+        };
+        PlanWish: {
+            /** Format: date-time */
+            start: string | null;
+            /** Format: date-time */
+            doneBy: string | null;
+            /** Format: int32 */
+            altitudeFt: number;
+            canner: string;
+            /** @enum {string} */
+            burner: "SMALL" | "USUAL" | "STRONG";
+            jobs: components["schemas"]["JobWish"][];
+        };
+        PlanDoc: {
+            /** Format: date-time */
+            start: string;
+            /** Format: date-time */
+            done: string;
+            names: string[];
+            tasks: components["schemas"]["TaskDoc"][];
+            warnings: string[];
+        };
+        TaskDoc: {
+            /** Format: int32 */
+            job: number;
+            kind: string;
+            hands: boolean;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            words: string;
+        };
         LoggedCall: {
             words: string;
             process: string | null;
@@ -1641,6 +2077,10 @@ export interface components {
         };
         Invited: {
             code: string;
+        };
+        Begun: {
+            /** Format: uuid */
+            id: string;
         };
         RowNamed: {
             row: string;
@@ -1931,6 +2371,109 @@ export interface components {
             total: string;
             source: string;
         };
+        Count: {
+            name: string;
+            /** Format: int32 */
+            cases: number;
+        };
+        Hazard: {
+            code: string;
+            summary: string;
+            /** Format: int32 */
+            cases: number;
+        };
+        SeasonDoc: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            letters: number;
+            /** Format: int32 */
+            answered: number;
+            /** Format: int32 */
+            calls: number;
+            /** Format: double */
+            medianHours: number | null;
+            weeks: components["schemas"]["Week"][];
+            outcomes: components["schemas"]["Count"][];
+            places: components["schemas"]["Count"][];
+            foods: components["schemas"]["Count"][];
+            methods: components["schemas"]["Count"][];
+            hazards: components["schemas"]["Hazard"][];
+            teach: string[];
+        };
+        Week: {
+            /** Format: date */
+            monday: string;
+            /** Format: int32 */
+            letters: number;
+            /** Format: int32 */
+            calls: number;
+        };
+        Run: {
+            /** Format: uuid */
+            id: string;
+            guide: string;
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: date-time */
+            finishedAt: string | null;
+            /** Format: int32 */
+            total: number;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            changed: number;
+        };
+        PublicOffice: {
+            name: string;
+        };
+        PrivateAnswer: {
+            office: string;
+            reference: string;
+            /** Format: date-time */
+            sentAt: string;
+            title: string;
+            /** @enum {string} */
+            language: "EN" | "ES";
+            letter: string | null;
+            /** Format: date-time */
+            signedAt: string | null;
+            /** Format: date-time */
+            deadline: string | null;
+            deadlinePassed: boolean;
+        };
+        ExerciseLine: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            best: number | null;
+        };
+        Exercise: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            text: string;
+            /** Format: int32 */
+            altitudeFt: number | null;
+            /** Format: int32 */
+            level: number;
+        };
+        Progress: {
+            person: string;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            exercises: number;
+            /** Format: int32 */
+            average: number;
+            /** Format: date-time */
+            last: string;
+        };
         Place: {
             name: string;
             /** Format: int32 */
@@ -2025,6 +2568,23 @@ export interface components {
             /** Format: date-time */
             writtenAt: string;
         };
+        ImportLine: {
+            name: string;
+            /** Format: uuid */
+            caseId: string | null;
+            call: string;
+            problem: string;
+        };
+        ImportRun: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            total: number;
+            /** Format: int32 */
+            done: number;
+            finished: boolean;
+            lines: components["schemas"]["ImportLine"][];
+        };
         ScaledJars: {
             /** Format: double */
             least: number;
@@ -2109,6 +2669,42 @@ export interface components {
             unit: string;
             meaning: string;
             source: string;
+        };
+        AnswerOut: {
+            /** Format: int32 */
+            number: number;
+            call: string;
+            guide: string;
+            engine: string;
+            signedBy: string;
+            /** Format: date-time */
+            signedAt: string;
+            /** Format: date-time */
+            reopenedAt: string | null;
+            letter: string;
+        };
+        CaseOut: {
+            /** Format: uuid */
+            id: string;
+            title: string;
+            cannerName: string;
+            place: string;
+            contact: string;
+            language: string;
+            /** Format: int32 */
+            altitudeFt: number | null;
+            jars: string;
+            /** Format: date-time */
+            jarsOutAt: string | null;
+            /** Format: date-time */
+            createdAt: string;
+            call: string;
+            worstOpen: string;
+            food: string;
+            process: string;
+            text: string;
+            assertions: string;
+            answers: components["schemas"]["AnswerOut"][];
         };
         Colleague: {
             username: string;
@@ -2618,6 +3214,29 @@ export interface operations {
             };
         };
     };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Changed"][];
+                };
+            };
+        };
+    };
     readability: {
         parameters: {
             query?: never;
@@ -2638,6 +3257,148 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Read"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Asked"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Received"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseLine"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Draft"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+        };
+    };
+    score: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Marked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scored"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanDoc"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };
@@ -2686,7 +3447,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2794,7 +3555,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2814,6 +3575,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhraseView"];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Begun"];
                 };
             };
         };
@@ -2910,7 +3697,7 @@ export interface operations {
             };
         };
     };
-    bring: {
+    bring_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3039,7 +3826,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3157,7 +3944,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3619,6 +4406,242 @@ export interface operations {
             };
         };
     };
+    season: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonDoc"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    runs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Run"][];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Changed"][];
+                };
+            };
+        };
+    };
+    office_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PublicOffice"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrivateAnswer"];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Exercise"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Progress"][];
+                };
+            };
+        };
+    };
+    from: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                caseId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+        };
+    };
     find_1: {
         parameters: {
             query?: {
@@ -3641,7 +4664,7 @@ export interface operations {
             };
         };
     };
-    ask: {
+    ask_1: {
         parameters: {
             query: {
                 q: string;
@@ -3679,6 +4702,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Outbox"];
+                };
+            };
+        };
+    };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportRun"];
                 };
             };
         };
@@ -3752,7 +4797,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3788,6 +4833,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    log_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    everything: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CaseOut"][];
+                };
+            };
+        };
+    };
+    cases: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -3902,7 +5007,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4011,7 +5116,7 @@ export interface operations {
             };
         };
     };
-    answer: {
+    answer_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4033,7 +5138,7 @@ export interface operations {
             };
         };
     };
-    pdf: {
+    pdf_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4121,7 +5226,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;

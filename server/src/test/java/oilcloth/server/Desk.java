@@ -11,6 +11,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -21,13 +22,18 @@ public final class Desk {
     /** Status and parsed body of an answer. */
     public record Answer(int status, JsonNode body) {}
 
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final CookieManager cookies;
+    private final HttpClient http;
     private final String base;
 
     public Desk(int port) {
-        this.base = "http://127.0.0.1:" + port;
+        this("http://127.0.0.1:" + port, new CookieManager());
+    }
+
+    private Desk(String base, CookieManager cookies) {
+        this.base = base;
+        this.cookies = cookies;
+        this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
     }
 
     public Desk signIn(String username) {
@@ -80,6 +86,29 @@ public final class Desk {
                 .header("Content-Type", "multipart/form-data; boundary=" + boundary)
                 .header("X-XSRF-TOKEN", token())
                 .POST(HttpRequest.BodyPublishers.ofByteArrays(List.of(head, content, tail))));
+    }
+
+    /** Several files in one form. */
+    Answer uploadAll(String path, Map<String, byte[]> files) {
+        String boundary = "a-boundary-of-our-own";
+        List<byte[]> parts = new ArrayList<>();
+        files.forEach((name, content) -> {
+            parts.add(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + name
+                            + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                    .getBytes(StandardCharsets.UTF_8));
+            parts.add(content);
+            parts.add("\r\n".getBytes(StandardCharsets.UTF_8));
+        });
+        parts.add(("--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return exchange(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofByteArrays(parts)));
+    }
+
+    /** The same browser, with its cookies, at another server. */
+    Desk at(int port) {
+        return new Desk("http://127.0.0.1:" + port, cookies);
     }
 
     /** The status alone of a request, whatever its answer is. */

@@ -123,6 +123,17 @@ public class Answers {
         return answer.view();
     }
 
+    /** Reopens the answer that stands, if one does. @return when it was signed, or null */
+    @Transactional
+    public Instant reopenStanding(UUID caseId, String why, SignedIn by) {
+        Answer last = answers.findFirstByCaseIdOrderByNumberDesc(caseId).orElse(null);
+        if (last == null || !last.stands()) {
+            return null;
+        }
+        reopen(last.id(), why, by);
+        return last.signedAt();
+    }
+
     /**
      * Sends the letter, and keeps it in the outbox as it went.
      *

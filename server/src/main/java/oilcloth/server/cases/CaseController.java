@@ -52,6 +52,18 @@ public class CaseController {
             JarsState jars = opened ? JarsState.OPENED : jarsOutAt == null ? JarsState.NOT_YET : JarsState.MADE;
             return new Details(cannerName, place, "", Language.EN, altitudeFt, null, jars, jarsOutAt);
         }
+
+        /** As a canner sent it by the public form. */
+        public static Details sent(
+                String name,
+                String place,
+                String contact,
+                Language language,
+                Integer altitudeFt,
+                JarsState jars,
+                Instant jarsOutAt) {
+            return new Details(name, place, contact, language, altitudeFt, null, jars, jarsOutAt);
+        }
     }
 
     record NewCase(@NotNull String text, @NotNull @Valid Details details) {}

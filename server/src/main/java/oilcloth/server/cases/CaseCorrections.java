@@ -21,13 +21,37 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What can be done about the recipes of a case; nothing here is kept. */
 @Service
-class CaseCorrections {
+public class CaseCorrections {
     private final Cases cases;
     private final CurrentGuide guide;
 
     CaseCorrections(Cases cases, CurrentGuide guide) {
         this.cases = cases;
         this.guide = guide;
+    }
+
+    /**
+     * A recipe of a case as it would be canned at an altitude.
+     *
+     * @param corrected with the first corrections that make it sound, or as it was sent
+     * @throws IllegalArgumentException when no corrections make it sound
+     */
+    @Transactional(readOnly = true)
+    public Review at(Altitude altitude, UUID id, int part, boolean corrected) {
+        Review there = part(cases.find(id), part);
+        Review here = guide.engine()
+                .review(
+                        there.recipe().text(),
+                        there.assertions(),
+                        there.context().at(altitude));
+        if (!corrected || here.call() == Call.SOUND) {
+            return here;
+        }
+        return guide.solver().solve(here).ways().stream()
+                .findFirst()
+                .map(way -> guide.solver().asWritten(here, way.edits()))
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "No corrections make “" + cases.find(id).title() + "” sound. Plan a tested recipe instead."));
     }
 
     /** What can be done about one recipe of the letter. */

@@ -64,6 +64,10 @@ class CaseReview {
         this.document = nothing;
     }
 
+    UUID caseId() {
+        return caseId;
+    }
+
     String outcome() {
         return outcome;
     }

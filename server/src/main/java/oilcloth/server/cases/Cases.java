@@ -209,6 +209,30 @@ public class Cases {
         again(found, by);
     }
 
+    /** The call of the latest review. */
+    @Transactional(readOnly = true)
+    public String callOf(UUID id) {
+        return reviews.findFirstByCaseIdOrderByReviewedAtDesc(id)
+                .orElseThrow(EntityNotFoundException::new)
+                .outcome();
+    }
+
+    /** A case's letter, for whoever makes something of it. */
+    public record Letter(String title, String text, String cannerName, String place, Integer altitudeFt) {}
+
+    /** @throws EntityNotFoundException when there is no such case */
+    @Transactional(readOnly = true)
+    public Letter letterOf(UUID id) {
+        CanningCase found = find(id);
+        return new Letter(found.title(), found.recipeText(), found.cannerName(), found.place(), found.altitudeFt());
+    }
+
+    /** @throws EntityNotFoundException when there is no such case */
+    @Transactional(readOnly = true)
+    public String titleOf(UUID id) {
+        return find(id).title();
+    }
+
     /** @throws EntityNotFoundException when there is no such case */
     @Transactional(readOnly = true)
     public void mustExist(UUID id) {

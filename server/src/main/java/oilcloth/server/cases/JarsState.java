@@ -1,7 +1,7 @@
 package oilcloth.server.cases;
 
 /** Whether jars exist already; "made today" is derived from when they came out, never stored. */
-enum JarsState {
+public enum JarsState {
     NOT_YET,
     MADE,
     OPENED

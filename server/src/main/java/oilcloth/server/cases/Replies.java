@@ -7,12 +7,14 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import oilcloth.check.Finding;
 import oilcloth.check.Language;
+import oilcloth.check.Message;
 import oilcloth.check.Messages;
 import oilcloth.reply.Carry;
 import oilcloth.reply.Letter;
@@ -136,6 +138,34 @@ public class Replies {
         String letter = Passage.join(compose(id, language));
         write(id, new ReplyController.Written(letter, letter, language, false, 0), by);
         return replies.findById(id).orElseThrow(EntityNotFoundException::new).version();
+    }
+
+    /**
+     * Drafts the letter that says what a change of the guide means for this recipe; it takes the place of the draft.
+     *
+     * @param signed when the answer before was signed, or null when there was none
+     */
+    @Transactional
+    public void draftCorrection(UUID id, Instant signed, String before, String after, String by) {
+        Reply reply = replies.findById(id).orElseGet(() -> new Reply(id));
+        Language language = cases.find(id).language();
+        List<Passage> passages = compose(id, language);
+        String letter = Passage.join(passages);
+        Messages say = Messages.in(language);
+        String news = say.say(new Message(
+                signed == null ? "letter.revised" : "letter.revised-since",
+                Map.of(
+                        "date", signed == null ? "" : language.day().format(signed.atZone(zone)),
+                        "before", before,
+                        "after", after)));
+        int greeting = letter.indexOf("\n\n");
+        reply.write(
+                letter.substring(0, greeting) + "\n\n" + news + letter.substring(greeting),
+                letter,
+                language,
+                now(),
+                by);
+        replies.saveAndFlush(reply);
     }
 
     /**

@@ -15,6 +15,22 @@ interface ReviewStore extends Repository<CaseReview, UUID> {
 
     List<CaseReview> findByCaseId(UUID caseId);
 
+    @Query(
+            """
+            select r.caseId from CaseReview r
+            where r.reviewedAt = (select max(l.reviewedAt) from CaseReview l where l.caseId = r.caseId)
+            and r.guide <> :guide
+            """)
+    List<UUID> casesNotUnder(String guide);
+
+    @Query(
+            """
+            select r from CaseReview r
+            where r.caseId in :cases
+            and r.reviewedAt = (select max(l.reviewedAt) from CaseReview l where l.caseId = r.caseId)
+            """)
+    List<CaseReview> latestOf(List<UUID> cases);
+
     /** How many cases' latest reviews rest on a row. */
     record RowCount(String row, long cases) {}
 

@@ -19,6 +19,13 @@ class ClientPages {
         "/times",
         "/guides/**",
         "/sums",
+        "/plan",
+        "/season",
+        "/practice",
+        "/revision",
+        "/ask",
+        "/ask/es",
+        "/answer/{token}",
         "/people",
         "/office",
         "/welcome/{code}"

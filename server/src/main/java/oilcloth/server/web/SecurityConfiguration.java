@@ -29,7 +29,7 @@ import org.springframework.security.web.csrf.XorCsrfTokenRequestAttributeHandler
 import org.springframework.util.StringUtils;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Everything under /api needs a session, but signing in and taking up an invitation; the client's own files need none. */
+/** Everything under /api needs a session, but signing in, taking up an invitation, and the public form; the client's own files need none. */
 @Configuration
 @EnableMethodSecurity
 class SecurityConfiguration {
@@ -40,6 +40,8 @@ class SecurityConfiguration {
     @Bean
     SecurityFilterChain security(HttpSecurity http) throws Exception {
         return http.authorizeHttpRequests(r -> r.requestMatchers(HttpMethod.POST, "/api/session", "/api/welcome")
+                        .permitAll()
+                        .requestMatchers("/api/public/**")
                         .permitAll()
                         .requestMatchers("/api/**", "/v3/api-docs/**")
                         .authenticated()

@@ -1,0 +1,2 @@
+/** The day plan over HTTP. */
+package oilcloth.server.plan;

@@ -1,0 +1,2 @@
+/** Practice for volunteers: marking recipes, scored against the engine. */
+package oilcloth.server.practice;

@@ -1,0 +1,368 @@
+package oilcloth.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Canners write in, the guide moves, the season is told; on one server and on two. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"oilcloth.demo=true", "oilcloth.recheck.every=PT0.5S", "oilcloth.public.most-an-hour=12"})
+class ReachTest {
+    private static final String FIGS =
+            "Whole figs in light syrup. Boil the figs 5 minutes, pack hot in pints, 2 Tbsp bottled lemon"
+                    + " juice to each quart, 1/2 inch headspace, bubbles out. Process 20 minutes in a boiling water canner.";
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private JdbcTemplate database;
+
+    private Desk educator() {
+        return new Desk(port).signIn("educator");
+    }
+
+    private static Map<String, Object> asked(String text, Instant jarsOut) {
+        Map<String, Object> asked = new HashMap<>();
+        asked.put("text", text);
+        asked.put("name", "Ottoline Brack");
+        asked.put("place", "kettle lake");
+        asked.put("contact", "");
+        asked.put("language", "EN");
+        asked.put("jars", jarsOut == null ? "NOT_YET" : "MADE");
+        asked.put("jarsOutAt", jarsOut == null ? null : jarsOut.toString());
+        asked.put("website", "");
+        return asked;
+    }
+
+    private Desk somebody() {
+        Desk somebody = new Desk(port);
+        somebody.get("/api/public/office");
+        return somebody;
+    }
+
+    private static int version(Desk desk, String id) {
+        return desk.get("/api/cases/" + id + "/reply").body().path("version").asInt();
+    }
+
+    @Test
+    void aCannerAsksAndReadsTheSignedReplyByTheLinkAndNothingElse() {
+        Desk canner = somebody();
+        Instant out = Instant.now().minus(30, ChronoUnit.HOURS).truncatedTo(ChronoUnit.SECONDS);
+        Desk.Answer received = canner.send("POST", "/api/public/questions", asked(FIGS, out));
+        assertThat(received.status()).isEqualTo(201);
+        String link = received.body().path("link").asText();
+        String address = "/api/public/answers/" + link;
+        assertThat(canner.get(address).body().path("letter").isNull()).isTrue();
+        assertThat(canner.getStatus(address + "/letter.pdf")).isEqualTo(404);
+        assertThat(canner.get("/api/cases").status()).isEqualTo(401);
+        assertThat(canner.get("/api/public/answers/guessed").status()).isEqualTo(404);
+
+        Desk desk = educator();
+        JsonNode line = desk.get("/api/cases?q=ottoline").body().path("lines").get(0);
+        assertThat(line.path("altitudeFt").asInt())
+                .as("the highest kitchen of the place")
+                .isEqualTo(640);
+        String id = line.path("id").asText();
+        desk.send(
+                "PUT",
+                "/api/cases/" + id + "/reply",
+                Desk.draft("Hello Ottoline,\n\nPut them in the refrigerator.", 0));
+        assertThat(canner.get(address).body().path("letter").isNull())
+                .as("a draft is nobody's business")
+                .isTrue();
+        desk.send("POST", "/api/cases/" + id + "/sign", Map.of("version", version(desk, id)));
+        JsonNode answer = canner.get(address).body();
+        assertThat(answer.path("letter").asText()).contains("refrigerator");
+        assertThat(answer.path("deadlinePassed").asBoolean()).isTrue();
+        assertThat(new String(canner.bytes(address + "/letter.pdf"), StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF");
+        assertThat(database.queryForObject(
+                        "select count(*) from public_question where token_digest = ?", Integer.class, link))
+                .as("the link itself is not kept")
+                .isZero();
+    }
+
+    @Test
+    void programsAndFloodsAreKeptOut() {
+        Desk canner = somebody();
+        Map<String, Object> program = asked(FIGS, null);
+        program.put("name", "Robot Zebulon");
+        program.put("website", "http://spam.example");
+        assertThat(canner.send("POST", "/api/public/questions", program).status())
+                .isEqualTo(201);
+        assertThat(educator().get("/api/cases?q=zebulon").body().path("total").asInt())
+                .isZero();
+        assertThat(canner.send("POST", "/api/public/questions", asked("x".repeat(20_001), null))
+                        .status())
+                .isEqualTo(400);
+        Desk.Answer none =
+                canner.send("POST", "/api/public/questions", asked("Good morning, nice weather today.", null));
+        assertThat(none.status()).isEqualTo(422);
+        assertThat(none.body().path("detail").asText()).contains("does not look like a recipe");
+        int refused = 0;
+        for (int i = 0; i < 14; i++) {
+            if (canner.send("POST", "/api/public/questions", asked(FIGS, null)).status() == 429) {
+                refused++;
+            }
+        }
+        assertThat(refused).isPositive();
+        database.update("delete from public_knock");
+    }
+
+    @Test
+    void whenAFigureOfTheGuideChangesTheCasesThatRestOnItAreListedAndALetterIsDrafted() throws InterruptedException {
+        Desk desk = educator();
+        Map<String, Object> details = new HashMap<>();
+        details.put("cannerName", "Brunhild Ashe");
+        details.put("place", "");
+        details.put("altitudeFt", 500);
+        details.put("jars", "NOT_YET");
+        String id = desk.send(
+                        "POST",
+                        "/api/cases",
+                        Map.of(
+                                "text",
+                                "Whole berries, hot pack in light syrup, quarts, 1/2 inch headspace, bubbles out. Boiling water"
+                                        + " canner 15 minutes.",
+                                "details",
+                                details))
+                .body()
+                .path("id")
+                .asText();
+        JsonNode placed = desk.get("/api/cases/" + id).body().path("review").path("placed");
+        String row = "boiling:" + placed.path("process").asText() + ":quart";
+        desk.send("PUT", "/api/cases/" + id + "/reply", Desk.draft("Hello Brunhild,\n\nAll is well.", 0));
+        desk.send("POST", "/api/cases/" + id + "/sign", Map.of("version", version(desk, id)));
+
+        JsonNode view = desk.get("/api/guide/rows/one?row=" + row).body();
+        assertThat(view.path("figures").size()).as(row + " " + view).isPositive();
+        Map<String, String> printed = new HashMap<>();
+        for (JsonNode figure : view.path("figures")) {
+            String name = figure.path("name").asText();
+            printed.put(name, figure.path("shipped").asText());
+        }
+        String first = printed.keySet().stream()
+                .filter(k -> k.contains("1,000") || k.startsWith("minutes") || k.startsWith("0"))
+                .sorted()
+                .findFirst()
+                .orElseThrow();
+        printed.put(first, "35");
+        assertThat(desk.send(
+                                "POST",
+                                "/api/guide/rows/read",
+                                Map.of("row", row, "printed", printed, "edition", "2026", "page", "2-9"))
+                        .status())
+                .isEqualTo(200);
+        new Desk(port).signIn("lead").send("POST", "/api/guide/rows/second", Map.of("row", row));
+
+        JsonNode change = null;
+        for (int i = 0; i < 60 && change == null; i++) {
+            Thread.sleep(500);
+            for (JsonNode run : desk.get("/api/revisions").body()) {
+                for (JsonNode c :
+                        desk.get("/api/revisions/" + run.path("id").asText()).body()) {
+                    if (c.path("caseId").asText().equals(id)
+                            && !run.path("finishedAt").isNull()) {
+                        change = run;
+                    }
+                }
+            }
+        }
+        assertThat(change).as("the recheck lists the case").isNotNull();
+        String run = "/api/revisions/" + change.path("id").asText();
+        JsonNode drafted =
+                desk.send("POST", run + "/cases/" + id + "/letter", Map.of()).body();
+        assertThat(drafted.findValuesAsText("draftedAt")).isNotEmpty();
+        String letter =
+                desk.get("/api/cases/" + id + "/reply").body().path("body").asText();
+        assertThat(letter).contains("We wrote to you on").contains("15 min").contains("35 min");
+        assertThat(database.queryForObject(
+                        "select count(*) from recheck where guide = ?",
+                        Integer.class,
+                        change.path("guide").asText()))
+                .isEqualTo(1);
+        desk.send("POST", "/api/guide/rows/withdraw", Map.of("row", row));
+    }
+
+    @Test
+    void twoServersShareOneDeskAndOneRecheck() throws InterruptedException {
+        try (ServletWebServerApplicationContext other =
+                (ServletWebServerApplicationContext) new SpringApplicationBuilder(OilclothServer.class)
+                        .properties("server.port=0", "oilcloth.demo=true", "oilcloth.recheck.every=PT0.5S")
+                        .run()) {
+            Desk desk = educator();
+            Desk there = desk.at(other.getWebServer().getPort());
+            assertThat(there.get("/api/session").body().path("username").asText())
+                    .isEqualTo("educator");
+            assertThat(there.get("/api/cases").body().path("total").asInt())
+                    .isEqualTo(desk.get("/api/cases").body().path("total").asInt());
+            Thread.sleep(2_000);
+            assertThat(database.queryForList(
+                            "select guide from recheck group by guide having count(*) > 1", String.class))
+                    .isEmpty();
+            desk.send("DELETE", "/api/session", Map.of());
+            assertThat(there.get("/api/session").status())
+                    .as("signed out on both")
+                    .isEqualTo(401);
+        }
+    }
+
+    @Test
+    void theSeasonIsCounted() {
+        Desk desk = educator();
+        String days = "?from=" + LocalDate.now().minusDays(20) + "&to="
+                + LocalDate.now().plusDays(1);
+        JsonNode season = desk.get("/api/season" + days).body();
+        assertThat(season.path("letters").asInt()).isGreaterThanOrEqualTo(14);
+        assertThat(season.path("answered").asInt()).isGreaterThanOrEqualTo(2);
+        int byWeek = 0;
+        for (JsonNode week : season.path("weeks")) {
+            byWeek += week.path("letters").asInt();
+        }
+        assertThat(byWeek).isEqualTo(season.path("letters").asInt());
+        int byCall = 0;
+        for (JsonNode call : season.path("outcomes")) {
+            byCall += call.path("cases").asInt();
+        }
+        assertThat(byCall).isEqualTo(season.path("letters").asInt());
+        assertThat(season.path("hazards")).isNotEmpty();
+        assertThat(season.path("teach")).isNotEmpty();
+        assertThat(new String(desk.bytes("/api/season/file" + days), StandardCharsets.UTF_8))
+                .startsWith("what,name,count");
+        assertThat(desk.get("/api/season?from=2026-05-01&to=2026-04-01").status())
+                .isEqualTo(422);
+    }
+
+    @Test
+    void aPracticeRoundIsScoredWithItsReasons() {
+        Desk desk = educator();
+        String id = desk.get("/api/cases?q=venison")
+                .body()
+                .path("lines")
+                .get(0)
+                .path("id")
+                .asText();
+        JsonNode draft = desk.get("/api/practice/from/" + id).body();
+        assertThat(draft.path("text").asText()).doesNotContain("Hollis");
+        Map<String, Object> made = new HashMap<>();
+        made.put("title", "Game in pints");
+        made.put("text", draft.path("text").asText());
+        made.put("altitudeFt", 2_350);
+        String exercise =
+                desk.send("POST", "/api/practice", made).body().path("id").asText();
+
+        Desk volunteer = new Desk(port).signIn("volunteer");
+        JsonNode missed = volunteer
+                .send("POST", "/api/practice/" + exercise + "/attempts", Map.of("call", "sound", "marks", List.of()))
+                .body();
+        assertThat(missed.path("missed")).isNotEmpty();
+        List<Map<String, Object>> marks = new ArrayList<>();
+        String text =
+                volunteer.get("/api/practice/" + exercise).body().path("text").asText();
+        for (JsonNode told : missed.path("missed")) {
+            Map<String, Object> mark = new HashMap<>();
+            String quote = told.path("quote").asText();
+            mark.put("code", told.path("code").asText());
+            mark.put("start", quote.isEmpty() ? null : text.indexOf(quote));
+            mark.put("end", quote.isEmpty() ? null : text.indexOf(quote) + quote.length());
+            mark.put("correction", "");
+            marks.add(mark);
+        }
+        JsonNode right = volunteer
+                .send(
+                        "POST",
+                        "/api/practice/" + exercise + "/attempts",
+                        Map.of("call", missed.path("call").asText(), "marks", marks))
+                .body();
+        assertThat(right.path("percent").asInt())
+                .isGreaterThan(missed.path("percent").asInt());
+        assertThat(right.path("percent").asInt()).isEqualTo(100);
+        JsonNode progress = desk.get("/api/practice/progress").body();
+        assertThat(progress.findValuesAsText("person")).contains("Anselm Birdsong");
+    }
+
+    @Test
+    void aFolderComesInWithAReportAndEverythingGoesOut() throws InterruptedException {
+        Desk desk = educator();
+        String csv = "text,name,place,altitude_ft\r\n\"" + FIGS + "\",Imke Roth,=cmd(),700\r\nhello,,,\r\n";
+        Desk.Answer begun = desk.uploadAll(
+                "/api/import",
+                Map.of(
+                        "figs.txt", FIGS.getBytes(StandardCharsets.UTF_8),
+                        "table.csv", csv.getBytes(StandardCharsets.UTF_8),
+                        "picture.png", new byte[] {(byte) 0x89, 'P', 'N', 'G', (byte) 0xff}));
+        assertThat(begun.status()).isEqualTo(202);
+        JsonNode run = null;
+        for (int i = 0; i < 60 && (run == null || !run.path("finished").asBoolean()); i++) {
+            Thread.sleep(200);
+            run = desk.get("/api/import/" + begun.body().path("id").asText()).body();
+        }
+        assertThat(run.path("done").asInt()).isEqualTo(4);
+        Map<String, String> problems = new HashMap<>();
+        run.path("lines")
+                .forEach(l ->
+                        problems.put(l.path("name").asText(), l.path("problem").asText()));
+        assertThat(problems.get("figs.txt")).isEmpty();
+        assertThat(problems.get("table.csv, line 2")).isEmpty();
+        assertThat(problems.get("table.csv, line 3")).contains("does not look like a recipe");
+        assertThat(problems.get("picture.png")).contains("not text");
+
+        String cases = new String(desk.bytes("/api/export/cases.csv"), StandardCharsets.UTF_8);
+        assertThat(cases).contains("Imke Roth,'=cmd()").doesNotContain(",=cmd");
+        assertThat(new String(desk.bytes("/api/export/log.csv"), StandardCharsets.UTF_8))
+                .contains("imported");
+        JsonNode all = desk.get("/api/export/desk.json").body();
+        assertThat(all.findValuesAsText("cannerName")).contains("Imke Roth");
+        assertThat(all.findValuesAsText("letter")).isNotEmpty();
+    }
+
+    @Test
+    void aDayIsPlannedAndComesAsACalendar() {
+        Desk desk = educator();
+        Map<String, Object> job = new HashMap<>();
+        job.put("caseId", null);
+        job.put("recipe", "pickled-beets");
+        job.put("jar", "pint");
+        job.put("jars", 9);
+        job.put("part", 0);
+        job.put("corrected", false);
+        Map<String, Object> wish = new HashMap<>();
+        wish.put("start", null);
+        wish.put("doneBy", "2026-08-15T00:00:00Z");
+        wish.put("altitudeFt", 5_200);
+        wish.put("canner", "boiling-water 21 qt");
+        wish.put("burner", "USUAL");
+        wish.put("jobs", List.of(job));
+        JsonNode plan = desk.send("POST", "/api/plan", wish).body();
+        assertThat(plan.path("done").asText()).isEqualTo("2026-08-15T00:00:00Z");
+        assertThat(plan.path("tasks").findValuesAsText("kind")).contains("fill", "process", "seals");
+        assertThat(desk.knock("POST", "/api/plan/calendar", wish)).isEqualTo(200);
+        String beans = desk.get("/api/cases?q=green%20bean")
+                .body()
+                .path("lines")
+                .get(0)
+                .path("id")
+                .asText();
+        job.put("caseId", beans);
+        Desk.Answer refused = desk.send("POST", "/api/plan", wish);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().path("detail").asText()).contains("must not be canned");
+    }
+}
