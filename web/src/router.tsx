@@ -4,6 +4,14 @@ import { Shell } from './features/shell/Shell';
 
 export const router = createBrowserRouter([
   { path: '/sign-in', element: <SignIn /> },
+  { path: '/ask', lazy: async () => ({ Component: (await import('./features/ask/Ask')).AskEnglish }) },
+  { path: '/ask/es', lazy: async () => ({ Component: (await import('./features/ask/Ask')).AskSpanish }) },
+  {
+    path: '/answer/:token',
+    lazy: async () => ({
+      Component: (await import('./features/ask/PrivateAnswerPage')).PrivateAnswerPage,
+    }),
+  },
   {
     path: '/welcome/:code',
     lazy: async () => ({ Component: (await import('./features/people/Welcome')).Welcome }),

@@ -57,6 +57,14 @@ export const useColleagues = () =>
     staleTime: 60_000,
   });
 
+/** Every check there is; it changes only with the engine. */
+export const useCatalogue = () =>
+  useQuery({
+    queryKey: ['catalogue'],
+    queryFn: () => ok(api.GET('/api/catalogue')),
+    staleTime: Infinity,
+  });
+
 export const usePlaces = (q: string) =>
   useQuery({
     queryKey: keys.places(q),

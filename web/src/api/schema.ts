@@ -1935,6 +1935,19 @@ export interface components {
             /** @enum {string} */
             role: "VOLUNTEER" | "EDUCATOR" | "LEAD";
         };
+        CaseChange: {
+            /** Format: uuid */
+            caseId: string;
+            title: string;
+            cannerName: string;
+            beforeCall: string;
+            afterCall: string;
+            beforeFigures: string;
+            afterFigures: string;
+            answered: boolean;
+            /** Format: date-time */
+            draftedAt: string | null;
+        };
         ToRead: {
             text: string;
             /** @enum {string} */
@@ -2762,6 +2775,17 @@ export interface components {
             /** Format: int32 */
             cases: number;
         };
+        Deed: {
+            /** Format: int64 */
+            seq: number;
+            /** Format: date-time */
+            at: string;
+            person: string;
+            deed: string;
+            /** Format: uuid */
+            caseId: string | null;
+            detail: string;
+        };
         CorrectionsDocument: {
             call: string;
             ways: components["schemas"]["WayDoc"][];
@@ -3232,7 +3256,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Changed"][];
+                    "application/json": components["schemas"]["CaseChange"][];
                 };
             };
         };
@@ -4489,7 +4513,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Changed"][];
+                    "application/json": components["schemas"]["CaseChange"][];
                 };
             };
         };
@@ -4954,7 +4978,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Entry"][];
+                    "application/json": components["schemas"]["Deed"][];
                 };
             };
         };

@@ -1,7 +1,8 @@
 import { Box, Button, Checkbox, FormControlLabel, Paper, Stack, TextField, Typography } from '@mui/material';
 import { useRef, useState } from 'react';
+import { Link as RouterLink } from 'react-router';
 import type { CaseView, DeskView } from '../../api/client';
-import { useColleagues } from '../../api/queries';
+import { useColleagues, useSession } from '../../api/queries';
 import { serif, tones } from '../../theme/theme';
 import { Choice } from '../../ui/Choice';
 import { ProblemLine } from '../../ui/ProblemLine';
@@ -205,6 +206,7 @@ function Photos({ view }: { view: CaseView }) {
 /** Everything kept about a case beside its review. */
 export function CaseFile({ view }: { view: CaseView }) {
   const desk = useDesk(view.id);
+  const session = useSession();
   return (
     <Box
       sx={{
@@ -221,6 +223,24 @@ export function CaseFile({ view }: { view: CaseView }) {
           <Notes id={view.id} desk={desk.data} />
           <Letters id={view.id} wroteBackAt={desk.data.wroteBackAt ?? null} />
           <Paper component="section" aria-label="What lies beside it" sx={{ p: 2 }}>
+            <Stack direction="row" spacing={1} useFlexGap sx={{ mb: 1.5, flexWrap: 'wrap' }}>
+              <Button
+                variant="outlined"
+                component={RouterLink}
+                to={`/plan?${new URLSearchParams({
+                  case: view.id,
+                  title: view.title,
+                  altitude: view.details.altitudeFt == null ? '' : String(view.details.altitudeFt),
+                }).toString()}`}
+              >
+                Plan the day
+              </Button>
+              {session.data?.role === 'EDUCATOR' && (
+                <Button variant="outlined" component={RouterLink} to={`/practice?from=${view.id}`}>
+                  Use it for practice
+                </Button>
+              )}
+            </Stack>
             <OtherCases
               title="Signed answers to cases like this"
               cases={desk.data.beside.similar}

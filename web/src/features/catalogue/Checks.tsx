@@ -1,21 +1,13 @@
 import { Box, Chip, Paper, Stack, Typography } from '@mui/material';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { api, ok } from '../../api/client';
+import { useCatalogue } from '../../api/queries';
 import { rule, serif, tones } from '../../theme/theme';
 import { FindField } from '../../ui/FindField';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { SeverityMark } from '../../ui/SeverityMark';
 import { aspectWord, severityWord, toneOf } from '../../ui/words';
 import { finds } from '../guides/find';
-
-const useCatalogue = () =>
-  useQuery({
-    queryKey: ['catalogue'],
-    queryFn: () => ok(api.GET('/api/catalogue')),
-    staleTime: Infinity,
-  });
 
 /** A recipe a check fires on, or leaves alone, as the canner would write it. */
 function Example({ label, text }: { label: string; text: string }) {

@@ -5,6 +5,7 @@ import { useSession } from '../../api/queries';
 import { tones } from '../../theme/theme';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { useSnippets } from '../reply/queries';
+import { Transfer } from './Transfer';
 import { useKeepSnippet, useOffice, useRemoveSnippet, useSetOffice } from './queries';
 
 const blank: Snippet = { id: '', title: '', english: '', spanish: '' };
@@ -132,6 +133,7 @@ export function OfficePage() {
             lead changes this.
           </Typography>
         ))}
+      <Transfer />
       <Stack direction="row" sx={{ alignItems: 'center', mb: 1 }}>
         <Typography variant="h2" sx={{ flex: 1 }}>
           Phrases for letters

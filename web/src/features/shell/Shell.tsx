@@ -11,6 +11,10 @@ const pages = [
   { to: '/times', label: 'Process times' },
   { to: '/guides', label: 'Guides' },
   { to: '/sums', label: 'Sums' },
+  { to: '/plan', label: 'Day plan' },
+  { to: '/season', label: 'Season' },
+  { to: '/practice', label: 'Practice' },
+  { to: '/revision', label: 'Changes' },
   { to: '/office', label: 'Office' },
 ];
 const leadPages = [{ to: '/people', label: 'People' }];

@@ -60,7 +60,7 @@ class AnswerController {
     }
 
     @GetMapping("/api/cases/{id}/trail")
-    List<AuditTrail.Entry> trail(@PathVariable UUID id) {
+    List<AuditTrail.Deed> trail(@PathVariable UUID id) {
         return trail.of(id);
     }
 

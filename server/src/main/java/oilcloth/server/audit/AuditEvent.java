@@ -76,7 +76,7 @@ class AuditEvent {
         return digest;
     }
 
-    AuditTrail.Entry entry() {
-        return new AuditTrail.Entry(seq, happenedAt, person, deed, caseId, detail);
+    AuditTrail.Deed entry() {
+        return new AuditTrail.Deed(seq, happenedAt, person, deed, caseId, detail);
     }
 }

@@ -16,7 +16,7 @@ public class AuditTrail {
     private static final int LONGEST = 400;
 
     /** A deed as shown. */
-    public record Entry(Long seq, Instant at, String person, String deed, UUID caseId, String detail) {}
+    public record Deed(Long seq, Instant at, String person, String deed, UUID caseId, String detail) {}
 
     /** Whether the chain holds. @param brokenAt the first event that does not follow, or null */
     public record Checked(int events, boolean intact, Long brokenAt) {}
@@ -45,7 +45,7 @@ public class AuditTrail {
     }
 
     @Transactional(readOnly = true)
-    public List<Entry> of(UUID caseId) {
+    public List<Deed> of(UUID caseId) {
         return store.findByCaseIdOrderBySeq(caseId).stream()
                 .map(AuditEvent::entry)
                 .toList();

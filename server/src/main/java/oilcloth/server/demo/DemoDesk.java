@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import oilcloth.formats.UnusableInput;
+import oilcloth.practice.Anonymous;
 import oilcloth.server.account.Accounts;
 import oilcloth.server.account.Role;
 import oilcloth.server.account.SignedIn;
@@ -21,6 +22,7 @@ import oilcloth.server.cases.Cases;
 import oilcloth.server.cases.Replies;
 import oilcloth.server.incoming.DeskWork;
 import oilcloth.server.office.Office;
+import oilcloth.server.practice.Practice;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -58,6 +60,8 @@ class DemoDesk implements ApplicationRunner {
             new Letter("attic-salsa", "Thaddeus Orchard", "Galloway Springs", 6_500, 128, null),
             new Letter("run-on-beets", "Delphine Achebe", "Brindle Flat", 980, 130, null));
 
+    private static final Set<String> EXERCISES = Set.of("pears", "corn-relish", "okra", "beef-soup", "figs", "beets");
+
     private static final SignedIn EDUCATOR = new SignedIn("educator", "Philippa Yarrow", Role.EDUCATOR, "", List.of());
 
     private final Accounts accounts;
@@ -66,6 +70,7 @@ class DemoDesk implements ApplicationRunner {
     private final Answers answers;
     private final DeskWork desk;
     private final Office office;
+    private final Practice practice;
     private final Clock clock;
 
     DemoDesk(
@@ -75,6 +80,7 @@ class DemoDesk implements ApplicationRunner {
             Answers answers,
             DeskWork desk,
             Office office,
+            Practice practice,
             Clock clock) {
         this.accounts = accounts;
         this.cases = cases;
@@ -82,6 +88,7 @@ class DemoDesk implements ApplicationRunner {
         this.answers = answers;
         this.desk = desk;
         this.office = office;
+        this.practice = practice;
         this.clock = clock;
     }
 
@@ -123,6 +130,15 @@ class DemoDesk implements ApplicationRunner {
                 "We test dial gauges for free on Wednesdays. Bring the lid of your canner.",
                 "Revisamos medidores de carátula gratis los miércoles. Traiga la tapa de su envasadora.",
                 "Philippa Yarrow");
+        for (Letter letter : LETTERS) {
+            if (EXERCISES.contains(letter.file())) {
+                practice.put(
+                        cases.titleOf(opened.get(letter.file())),
+                        Anonymous.of(text(letter.file()), letter.canner(), letter.place()),
+                        letter.altitudeFt(),
+                        "Philippa Yarrow");
+            }
+        }
         LOG.info("demo desk with {} cases", LETTERS.size());
     }
 

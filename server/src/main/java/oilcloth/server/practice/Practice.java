@@ -96,6 +96,12 @@ public class Practice {
 
     /** @throws UnusableInput when there is no recipe in it */
     @Transactional(rollbackFor = UnusableInput.class)
+    public void put(String title, String text, Integer altitudeFt, String by) throws UnusableInput {
+        add(new PracticeController.Draft(title, text, altitudeFt), by);
+    }
+
+    /** @throws UnusableInput when there is no recipe in it */
+    @Transactional(rollbackFor = UnusableInput.class)
     public UUID add(PracticeController.Draft draft, String by) throws UnusableInput {
         String text = RecipeText.of(draft.text());
         Review review = review(text, draft.altitudeFt());

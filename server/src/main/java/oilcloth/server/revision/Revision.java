@@ -65,7 +65,7 @@ public class Revision {
 
     /** The gravest first, answered ones before open ones: somebody may be canning by them. */
     @Transactional(readOnly = true)
-    List<RevisionController.Changed> changes(UUID run) {
+    List<RevisionController.CaseChange> changes(UUID run) {
         return database.query(
                 """
                 select c.case_id, k.title, k.canner_name, c.before_call, c.after_call, c.before_figures, c.after_figures,
@@ -79,7 +79,7 @@ public class Revision {
                 Map.of("run", run),
                 (row, n) -> {
                     Timestamp drafted = row.getTimestamp("drafted_at");
-                    return new RevisionController.Changed(
+                    return new RevisionController.CaseChange(
                             row.getObject("case_id", UUID.class),
                             row.getString("title"),
                             row.getString("canner_name"),
@@ -98,7 +98,7 @@ public class Revision {
      */
     @Transactional
     public void draft(UUID run, UUID caseId, SignedIn by) {
-        RevisionController.Changed change = changes(run).stream()
+        RevisionController.CaseChange change = changes(run).stream()
                 .filter(c -> c.caseId().equals(caseId))
                 .findFirst()
                 .orElseThrow(jakarta.persistence.EntityNotFoundException::new);

@@ -20,7 +20,7 @@ class RevisionController {
     /** @param done of {@code total} cases so far */
     record Run(UUID id, String guide, Instant startedAt, Instant finishedAt, int total, int done, int changed) {}
 
-    record Changed(
+    record CaseChange(
             UUID caseId,
             String title,
             String cannerName,
@@ -43,13 +43,13 @@ class RevisionController {
     }
 
     @GetMapping("/{run}")
-    List<Changed> changes(@PathVariable UUID run) {
+    List<CaseChange> changes(@PathVariable UUID run) {
         return revision.changes(run);
     }
 
     @PostMapping("/{run}/cases/{id}/letter")
     @PreAuthorize("hasRole('EDUCATOR')")
-    List<Changed> draft(
+    List<CaseChange> draft(
             @PathVariable UUID run,
             @PathVariable UUID id,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
