@@ -46,6 +46,22 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./features/answered/Outbox')).Outbox }),
       },
       {
+        path: '/plan',
+        lazy: async () => ({ Component: (await import('./features/plan/PlanPage')).PlanPage }),
+      },
+      {
+        path: '/season',
+        lazy: async () => ({ Component: (await import('./features/season/SeasonPage')).SeasonPage }),
+      },
+      {
+        path: '/practice',
+        lazy: async () => ({ Component: (await import('./features/practice/PracticePage')).PracticePage }),
+      },
+      {
+        path: '/revision',
+        lazy: async () => ({ Component: (await import('./features/revision/Revision')).Revision }),
+      },
+      {
         path: '/people',
         lazy: async () => ({ Component: (await import('./features/people/People')).People }),
       },

@@ -2048,6 +2048,7 @@ export interface components {
             canner: string;
             /** @enum {string} */
             burner: "SMALL" | "USUAL" | "STRONG";
+            zone: string;
             jobs: components["schemas"]["JobWish"][];
         };
         PlanDoc: {

@@ -13,7 +13,7 @@ import {
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { Asked, Language } from '../../api/client';
-import { serif } from '../../theme/theme';
+import { rule, serif } from '../../theme/theme';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { PublicFrame } from './PublicFrame';
 import { useAsk } from './queries';
@@ -93,6 +93,7 @@ export function Ask({ language }: { language: Language }) {
       <Stack
         component="form"
         spacing={2}
+        sx={{ backgroundColor: 'background.paper', p: 2, border: `1px solid ${rule}` }}
         onSubmit={(e) => {
           e.preventDefault();
           ask.mutate(

@@ -17,7 +17,7 @@ import {
   Typography,
 } from '@mui/material';
 import { useEffect, useState } from 'react';
-import { Link as RouterLink, useSearchParams } from 'react-router';
+import { Link as RouterLink, useNavigation, useSearchParams } from 'react-router';
 import type { FoundCases, Line } from '../../api/client';
 import { useColleagues } from '../../api/queries';
 import { tones } from '../../theme/theme';
@@ -156,15 +156,19 @@ function Filters({
 }) {
   const colleagues = useColleagues();
   const [typed, setTyped] = useState(wanted.q ?? '');
-  // the list follows a moment after the last key
+  const navigation = useNavigation();
+  // the list follows a moment after the last key, unless somebody is already on the way to a case
   useEffect(() => {
+    if (navigation.state !== 'idle') {
+      return;
+    }
     const timer = setTimeout(() => {
       if (typed !== (wanted.q ?? '')) {
         onWant({ q: typed });
       }
     }, 250);
     return () => clearTimeout(timer);
-  }, [typed, wanted.q, onWant]);
+  }, [typed, wanted.q, onWant, navigation.state]);
   return (
     <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', mb: 1.5, alignItems: 'center' }}>
       <TextField

@@ -129,8 +129,8 @@ export function OfficePage() {
           <Settings name={office.data.name} mailFrom={office.data.mailFrom} />
         ) : (
           <Typography sx={{ mb: 2 }}>
-            {office.data.name || 'The office has no name yet.'} Letters come from {office.data.mailFrom}. The
-            lead changes this.
+            {office.data.name ? `${office.data.name}. ` : 'The office has no name yet. '}Letters come from{' '}
+            {office.data.mailFrom}. The lead changes this.
           </Typography>
         ))}
       <Transfer />

@@ -72,6 +72,7 @@ function wishOf(
     altitudeFt: feet,
     canner,
     burner: burner as PlanWish['burner'],
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     jobs: lines.map((l) => ({
       caseId: l.what.startsWith('case:') ? l.what.slice(5) : null,
       recipe: l.what.startsWith('recipe:') ? l.what.slice(7) : null,

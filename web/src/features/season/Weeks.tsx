@@ -22,7 +22,7 @@ export function Weeks({ weeks }: { weeks: Season['weeks'] }) {
             .map((w) => `week of ${w.monday}: ${w.letters} letters, ${w.calls} calls`)
             .join('; ')}
           viewBox={`0 0 ${width} ${HEIGHT + 34}`}
-          style={{ width: '100%', minWidth: Math.min(width, 480), maxWidth: width * 1.6, display: 'block' }}
+          style={{ width: '100%', minWidth: Math.min(width, 480), maxWidth: width * 1.1, display: 'block' }}
         >
           {[0, most].map((n) => (
             <g key={n}>

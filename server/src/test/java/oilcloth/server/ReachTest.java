@@ -352,6 +352,7 @@ class ReachTest {
         wish.put("altitudeFt", 5_200);
         wish.put("canner", "boiling-water 21 qt");
         wish.put("burner", "USUAL");
+        wish.put("zone", "America/Denver");
         wish.put("jobs", List.of(job));
         JsonNode plan = desk.send("POST", "/api/plan", wish).body();
         assertThat(plan.path("done").asText()).isEqualTo("2026-08-15T00:00:00Z");

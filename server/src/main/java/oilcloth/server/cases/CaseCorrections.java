@@ -3,6 +3,7 @@ package oilcloth.server.cases;
 import jakarta.persistence.EntityNotFoundException;
 import java.util.List;
 import java.util.UUID;
+import oilcloth.correcting.Corrections;
 import oilcloth.correcting.Solver;
 import oilcloth.formats.CorrectionsDocument;
 import oilcloth.formats.CorrectionsDocuments;
@@ -47,11 +48,15 @@ public class CaseCorrections {
         if (!corrected || here.call() == Call.SOUND) {
             return here;
         }
-        return guide.solver().solve(here).ways().stream()
+        Corrections found = guide.solver().solve(here);
+        String title = cases.find(id).title();
+        return found.ways().stream()
                 .findFirst()
                 .map(way -> guide.solver().asWritten(here, way.edits()))
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "No corrections make “" + cases.find(id).title() + "” sound. Plan a tested recipe instead."));
+                        found.first().isEmpty()
+                                ? "No corrections make “" + title + "” sound. Plan a tested recipe instead."
+                                : "“" + title + "” has open questions. Answer them first, or plan a tested recipe."));
     }
 
     /** What can be done about one recipe of the letter. */

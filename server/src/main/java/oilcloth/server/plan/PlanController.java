@@ -10,7 +10,6 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.UUID;
 import oilcloth.formats.DayPlanCalendar;
@@ -24,7 +23,6 @@ import oilcloth.plan.Stove;
 import oilcloth.server.cases.CaseCorrections;
 import oilcloth.server.cases.Cases;
 import oilcloth.server.guide.CurrentGuide;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -51,13 +49,18 @@ class PlanController {
             @Size(max = 20) String jar,
             @Min(1) @Max(200) int jars) {}
 
-    /** Either a start or the moment it is to be done by. */
+    /**
+     * Either a start or the moment it is to be done by.
+     *
+     * @param zone whose midnight counts, as the browser knows it
+     */
     record PlanWish(
             Instant start,
             Instant doneBy,
             @Min(-1_400) @Max(16_000) int altitudeFt,
             @NotBlank @Size(max = 40) String canner,
             @NotNull Stove.Burner burner,
+            @NotNull ZoneId zone,
             @NotEmpty @Size(max = 6) List<@NotNull @Valid JobWish> jobs) {}
 
     record TaskDoc(int job, String kind, boolean hands, Instant from, Instant to, String words) {}
@@ -68,19 +71,12 @@ class PlanController {
     private final Cases cases;
     private final CaseCorrections corrections;
     private final Clock clock;
-    private final ZoneId zone;
 
-    PlanController(
-            CurrentGuide guide,
-            Cases cases,
-            CaseCorrections corrections,
-            Clock clock,
-            @Value("${oilcloth.desk.zone}") ZoneId zone) {
+    PlanController(CurrentGuide guide, Cases cases, CaseCorrections corrections, Clock clock) {
         this.guide = guide;
         this.cases = cases;
         this.corrections = corrections;
         this.clock = clock;
-        this.zone = zone;
     }
 
     @PostMapping("/api/plan")
@@ -126,12 +122,8 @@ class PlanController {
         GuideSnapshot now = guide.snapshot();
         DayPlan.Kitchen kitchen = new DayPlan.Kitchen(Altitude.ofFeet(wish.altitudeFt()), wish.canner(), wish.burner());
         return wish.start() != null
-                ? DayPlan.from(at(wish.start()), jobs, kitchen, now)
-                : DayPlan.doneBy(at(wish.doneBy()), jobs, kitchen, now);
-    }
-
-    private ZonedDateTime at(Instant moment) {
-        return moment.atZone(zone);
+                ? DayPlan.from(wish.start().atZone(wish.zone()), jobs, kitchen, now)
+                : DayPlan.doneBy(wish.doneBy().atZone(wish.zone()), jobs, kitchen, now);
     }
 
     private List<Job> jobs(PlanWish wish) {

@@ -15,7 +15,6 @@ import oilcloth.server.cases.CaseFigures.Change;
 import oilcloth.server.guide.CurrentGuide;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -77,17 +76,13 @@ class Recheck {
             return mine == 1 ? id : null;
         }
         UUID id = UUID.randomUUID();
-        try {
-            database.update(
-                    """
-                    insert into recheck (id, guide, started_at, beat_at, runner, total, done)
-                    values (:id, :guide, :now, :now, :runner, 0, 0)
-                    """,
-                    Map.of("id", id, "guide", name, "now", now, "runner", runner));
-            return id;
-        } catch (DuplicateKeyException e) {
-            return null;
-        }
+        int mine = database.update(
+                """
+                insert ignore into recheck (id, guide, started_at, beat_at, runner, total, done)
+                values (:id, :guide, :now, :now, :runner, 0, 0)
+                """,
+                Map.of("id", id, "guide", name, "now", now, "runner", runner));
+        return mine == 1 ? id : null;
     }
 
     private void run(UUID id) {
