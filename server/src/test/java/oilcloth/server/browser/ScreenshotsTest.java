@@ -30,9 +30,6 @@ class ScreenshotsTest {
             Browsing.link(page, "Reply").click();
             page.getByLabel("The letter").waitFor();
             shoot(page, "reply");
-            review(browsing, page, "Dilled okra (for the fair)", "review-sound");
-            page.keyboard().press("a");
-            shoot(page, "reading-list");
             page.navigate(browsing.at("/incoming"));
             page.getByRole(com.microsoft.playwright.options.AriaRole.ROW)
                     .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Delphine Achebe"))
@@ -41,8 +38,9 @@ class ScreenshotsTest {
             page.getByLabel("Aspects").waitFor();
             page.keyboard().press("a");
             shoot(page, "reading-run-on");
-            page.keyboard().press("t");
-            shoot(page, "recipe-sheet");
+            page.keyboard().press("b");
+            page.getByLabel("Desk notes").waitFor();
+            shoot(page, "case-file");
             review(browsing, page, "Attic Box Peach Salsa", "review-many");
             page.navigate(browsing.at("/incoming"));
             Browsing.link(page, "Bartlett Pears in Light Syrup").click();
@@ -62,10 +60,6 @@ class ScreenshotsTest {
             page.getByLabel("Find a process").fill("beet");
             page.getByLabel("Lay out").first().check();
             shoot(page, "guides");
-            page.navigate(browsing.at("/guides/recipes/pickled-beets"));
-            page.getByLabel("Amount").fill("4");
-            page.getByText("times the tested batch").waitFor();
-            shoot(page, "recipe-scaled");
             page.navigate(browsing.at("/guides/proofreading"));
             page.getByLabel("The row as printed").waitFor();
             shoot(page, "proofreading");
@@ -73,10 +67,30 @@ class ScreenshotsTest {
             page.getByText("Find a check").first().waitFor();
             page.getByText(" of 111").waitFor();
             shoot(page, "checks");
-            page.navigate(browsing.at("/guides/own"));
-            page.getByText("Teasel leaflet").first().waitFor();
-            Browsing.button(page, "Add a process").click();
-            shoot(page, "own-library");
+            page.navigate(browsing.at("/plan?altitude=5200"));
+            for (String recipe : new String[] {"Pickled beets", "Pickled corn relish"}) {
+                page.getByLabel("Add a recipe").fill(recipe);
+                page.getByRole(
+                                com.microsoft.playwright.options.AriaRole.OPTION,
+                                new Page.GetByRoleOptions().setName(recipe).setExact(true))
+                        .click();
+            }
+            page.getByText("run ")
+                    .or(page.getByLabel("The day, hour by hour"))
+                    .first()
+                    .waitFor();
+            shoot(page, "day-plan");
+            page.navigate(browsing.at("/season"));
+            page.getByLabel("By week").waitFor();
+            shoot(page, "season");
+            page.navigate(browsing.at("/practice"));
+            Browsing.link(page, "Bartlett Pears in Light Syrup").click();
+            page.getByLabel("The recipe", new Page.GetByLabelOptions().setExact(true))
+                    .waitFor();
+            Browsing.button(page, "Sound").click();
+            Browsing.button(page, "Compare").click();
+            page.getByLabel("Score").waitFor();
+            shoot(page, "practice");
             page.navigate(browsing.at("/sums"));
             page.getByText("water boils at").waitFor();
             shoot(page, "sums");
@@ -94,6 +108,9 @@ class ScreenshotsTest {
             Page phone = browsing.page(390, 844);
             browsing.signIn(phone, "educator");
             review(browsing, phone, "whole figs, is 40 min enough?", "review-phone");
+            phone.navigate(browsing.at("/ask"));
+            phone.getByLabel("Your recipe, in your own words").waitFor();
+            shoot(phone, "ask-phone");
         }
     }
 
