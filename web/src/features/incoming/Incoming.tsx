@@ -16,8 +16,8 @@ import {
   ToggleButtonGroup,
   Typography,
 } from '@mui/material';
-import { useEffect, useState } from 'react';
-import { Link as RouterLink, useNavigation, useSearchParams } from 'react-router';
+import { useState } from 'react';
+import { Link as RouterLink, useSearchParams } from 'react-router';
 import type { FoundCases, Line } from '../../api/client';
 import { useColleagues } from '../../api/queries';
 import { tones } from '../../theme/theme';
@@ -25,7 +25,7 @@ import { CallBadge } from '../../ui/CallBadge';
 import { Choice } from '../../ui/Choice';
 import { ProblemLine } from '../../ui/ProblemLine';
 import { age, callWord, feet, timeLeft } from '../../ui/words';
-import { useCases } from './queries';
+import { useCases, useSettled } from './queries';
 import { fromAddress, toAddress, today, type Wanted } from './wanted';
 
 function Jars({ line }: { line: Line }) {
@@ -156,19 +156,6 @@ function Filters({
 }) {
   const colleagues = useColleagues();
   const [typed, setTyped] = useState(wanted.q ?? '');
-  const navigation = useNavigation();
-  // the list follows a moment after the last key, unless somebody is already on the way to a case
-  useEffect(() => {
-    if (navigation.state !== 'idle') {
-      return;
-    }
-    const timer = setTimeout(() => {
-      if (typed !== (wanted.q ?? '')) {
-        onWant({ q: typed });
-      }
-    }, 250);
-    return () => clearTimeout(timer);
-  }, [typed, wanted.q, onWant, navigation.state]);
   return (
     <Stack direction="row" spacing={1} useFlexGap sx={{ flexWrap: 'wrap', mb: 1.5, alignItems: 'center' }}>
       <TextField
@@ -176,7 +163,10 @@ function Filters({
         label="Find a case"
         placeholder="words, name, place, food or code"
         value={typed}
-        onChange={(e) => setTyped(e.target.value)}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          onWant({ q: e.target.value });
+        }}
         sx={{ width: 270 }}
       />
       <Choice
@@ -251,7 +241,8 @@ function Filters({
 export function Incoming() {
   const [search, setSearch] = useSearchParams();
   const wanted = fromAddress(search);
-  const cases = useCases(wanted);
+  const [cleared, setCleared] = useState(0);
+  const cases = useCases(useSettled(wanted));
   const want = (change: Wanted) =>
     setSearch(toAddress({ ...fromAddress(search), page: 0, ...change }), { replace: true });
   const found = cases.data;
@@ -265,7 +256,7 @@ export function Incoming() {
           New case
         </Button>
       </Stack>
-      <Filters wanted={wanted} found={found} onWant={want} />
+      <Filters key={cleared} wanted={wanted} found={found} onWant={want} />
       <ProblemLine error={cases.error} />
       {found?.total === 0 && (
         <Paper sx={{ p: 3 }}>
@@ -273,7 +264,14 @@ export function Incoming() {
             {narrowed ? (
               <>
                 No case fits that.{' '}
-                <Button onClick={() => setSearch({}, { replace: true })}>Show all open cases</Button>
+                <Button
+                  onClick={() => {
+                    setSearch({}, { replace: true });
+                    setCleared((n) => n + 1);
+                  }}
+                >
+                  Show all open cases
+                </Button>
               </>
             ) : (
               <>No case yet. Paste a canner&rsquo;s recipe under &ldquo;New case&rdquo;.</>

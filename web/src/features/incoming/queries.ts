@@ -1,4 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { api, ok } from '../../api/client';
 import { keys } from '../../api/queries';
 import type { Wanted } from './wanted';
@@ -11,3 +12,16 @@ export const useCases = (wanted: Wanted) =>
     placeholderData: keepPreviousData,
     refetchInterval: 60_000,
   });
+
+const SETTLES_AFTER = 250;
+
+/** What is wanted, a moment after the last key: the server is not asked for every letter typed. */
+export function useSettled(wanted: Wanted): Wanted {
+  const [settled, setSettled] = useState(wanted);
+  const now = JSON.stringify(wanted);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(JSON.parse(now) as Wanted), SETTLES_AFTER);
+    return () => clearTimeout(timer);
+  }, [now]);
+  return settled;
+}

@@ -75,7 +75,7 @@ function Changes({ run, done }: { run: string; done: number }) {
                         disabled={draft.isPending}
                         onClick={() => draft.mutate(c.caseId)}
                       >
-                        {c.answered ? 'Reopen and draft a correction' : 'Draft the letter anew'}
+                        {c.answered ? 'Reopen and draft a correction' : 'Review it again and draft'}
                       </Button>
                     ) : c.answered ? (
                       'answered; an educator drafts the correction'

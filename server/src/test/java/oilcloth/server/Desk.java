@@ -60,41 +60,26 @@ public final class Desk {
 
     /** The status alone, of an answer that is no JSON. */
     public int getStatus(String path) {
-        try {
-            return http.send(
-                            HttpRequest.newBuilder(URI.create(base + path))
-                                    .GET()
-                                    .build(),
-                            HttpResponse.BodyHandlers.discarding())
-                    .statusCode();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new AssertionError(e);
-        }
+        return answered(HttpRequest.newBuilder(URI.create(base + path)).GET(), HttpResponse.BodyHandlers.discarding())
+                .statusCode();
     }
 
-    /** A file in a form, as a browser sends it. */
+    /** One file in a form, as a browser sends it. */
     Answer upload(String path, String name, byte[] content) {
-        String boundary = "a-boundary-of-our-own";
-        byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"photo\"; filename=\"" + name
-                        + "\"\r\nContent-Type: image/png\r\n\r\n")
-                .getBytes(StandardCharsets.UTF_8);
-        byte[] tail = ("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8);
-        return exchange(HttpRequest.newBuilder(URI.create(base + path))
-                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
-                .header("X-XSRF-TOKEN", token())
-                .POST(HttpRequest.BodyPublishers.ofByteArrays(List.of(head, content, tail))));
+        return upload(path, "photo", Map.of(name, content));
     }
 
     /** Several files in one form. */
     Answer uploadAll(String path, Map<String, byte[]> files) {
+        return upload(path, "files", files);
+    }
+
+    private Answer upload(String path, String field, Map<String, byte[]> files) {
         String boundary = "a-boundary-of-our-own";
         List<byte[]> parts = new ArrayList<>();
         files.forEach((name, content) -> {
-            parts.add(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + name
-                            + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+            parts.add(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + field + "\"; filename=\""
+                            + name + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
                     .getBytes(StandardCharsets.UTF_8));
             parts.add(content);
             parts.add("\r\n".getBytes(StandardCharsets.UTF_8));
@@ -113,35 +98,15 @@ public final class Desk {
 
     /** The status alone of a request, whatever its answer is. */
     int knock(String method, String path, Object body) {
-        try {
-            return http.send(
-                            request(method, path, body)
-                                    .header("X-XSRF-TOKEN", token())
-                                    .build(),
-                            HttpResponse.BodyHandlers.discarding())
-                    .statusCode();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new AssertionError(e);
-        }
+        return answered(
+                        request(method, path, body).header("X-XSRF-TOKEN", token()),
+                        HttpResponse.BodyHandlers.discarding())
+                .statusCode();
     }
 
     byte[] bytes(String path) {
-        try {
-            return http.send(
-                            HttpRequest.newBuilder(URI.create(base + path))
-                                    .GET()
-                                    .build(),
-                            HttpResponse.BodyHandlers.ofByteArray())
-                    .body();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new AssertionError(e);
-        }
+        return answered(HttpRequest.newBuilder(URI.create(base + path)).GET(), HttpResponse.BodyHandlers.ofByteArray())
+                .body();
     }
 
     public Answer send(String method, String path, Object body) {
@@ -171,9 +136,17 @@ public final class Desk {
     }
 
     private Answer exchange(HttpRequest.Builder request) {
+        HttpResponse<String> response = answered(request, HttpResponse.BodyHandlers.ofString());
         try {
-            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
             return new Answer(response.statusCode(), response.body().isBlank() ? null : JSON.readTree(response.body()));
+        } catch (JsonProcessingException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    private <T> HttpResponse<T> answered(HttpRequest.Builder request, HttpResponse.BodyHandler<T> as) {
+        try {
+            return http.send(request.build(), as);
         } catch (IOException e) {
             throw new AssertionError(e);
         } catch (InterruptedException e) {

@@ -256,7 +256,7 @@ class ReachTest {
     @Test
     void aPracticeRoundIsScoredWithItsReasons() {
         Desk desk = educator();
-        String id = desk.get("/api/cases?q=venison")
+        String id = desk.get("/api/cases?state=all&q=venison")
                 .body()
                 .path("lines")
                 .get(0)
@@ -358,7 +358,7 @@ class ReachTest {
         assertThat(plan.path("done").asText()).isEqualTo("2026-08-15T00:00:00Z");
         assertThat(plan.path("tasks").findValuesAsText("kind")).contains("fill", "process", "seals");
         assertThat(desk.knock("POST", "/api/plan/calendar", wish)).isEqualTo(200);
-        String beans = desk.get("/api/cases?q=green%20bean")
+        String beans = desk.get("/api/cases?state=all&q=green%20bean")
                 .body()
                 .path("lines")
                 .get(0)

@@ -1,16 +1,10 @@
 package oilcloth.server.account;
 
 import jakarta.persistence.EntityNotFoundException;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import oilcloth.server.audit.AuditTrail;
@@ -24,7 +18,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class People {
     private static final Duration CODE_GOOD_FOR = Duration.ofDays(3);
-    private static final int CODE_BYTES = 24;
 
     private final AccountStore store;
     private final PasswordEncoder passwords;
@@ -32,7 +25,6 @@ public class People {
     private final List<Departures> departures;
     private final AuditTrail trail;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     People(
             AccountStore store,
@@ -120,7 +112,7 @@ public class People {
     /** @throws IllegalArgumentException for a code that is unknown, used up or too old */
     @Transactional
     public void welcome(String code, String password) {
-        Account account = store.findByCodeDigest(digest(code))
+        Account account = store.findByCodeDigest(Secret.digest(code))
                 .filter(a -> a.isHere() && a.codeUntil().isAfter(now()))
                 .orElseThrow(() -> new IllegalArgumentException(
                         "This invitation is used up or too old. Ask your lead for a new one."));
@@ -134,10 +126,8 @@ public class People {
     }
 
     private String await(Account account) {
-        byte[] secret = new byte[CODE_BYTES];
-        random.nextBytes(secret);
-        String code = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        account.awaitPassword(digest(code), now().plus(CODE_GOOD_FOR));
+        String code = Secret.fresh();
+        account.awaitPassword(Secret.digest(code), now().plus(CODE_GOOD_FOR));
         return code;
     }
 
@@ -160,15 +150,6 @@ public class People {
                         : invited ? PeopleController.Standing.INVITED : PeopleController.Standing.HERE,
                 a.codeUntil(),
                 a.leftAt());
-    }
-
-    private static String digest(String code) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(code.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     private Instant now() {

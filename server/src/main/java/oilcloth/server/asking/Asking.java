@@ -1,22 +1,18 @@
 package oilcloth.server.asking;
 
 import jakarta.persistence.EntityNotFoundException;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.UUID;
 import oilcloth.check.Language;
 import oilcloth.formats.UnusableInput;
 import oilcloth.jars.JarAdvice;
+import oilcloth.server.account.Secret;
 import oilcloth.server.asking.AskingController.Asked;
 import oilcloth.server.asking.AskingController.PrivateAnswer;
 import oilcloth.server.asking.AskingController.Received;
@@ -35,7 +31,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Asking {
     private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
     private static final int REFERENCE = 6;
-    private static final int TOKEN_BYTES = 24;
     private static final Duration WINDOW = Duration.ofHours(1);
 
     private final NamedParameterJdbcTemplate database;
@@ -68,7 +63,7 @@ public class Asking {
     @Transactional(rollbackFor = UnusableInput.class, noRollbackFor = TooManyQuestions.class)
     public Received take(Asked asked, String address) throws UnusableInput {
         String reference = random(REFERENCE);
-        String token = token();
+        String token = Secret.fresh();
         if (asked.website() != null && !asked.website().isBlank()) {
             // whoever fills in what nobody sees is told what everybody is told, and nothing is kept
             return new Received(reference, token);
@@ -95,13 +90,13 @@ public class Asking {
                 insert into public_question (case_id, reference, token_digest, sent_at)
                 values (:id, :reference, :digest, :at)
                 """,
-                Map.of("id", id, "reference", reference, "digest", digest(token), "at", Timestamp.from(now())));
+                Map.of("id", id, "reference", reference, "digest", Secret.digest(token), "at", Timestamp.from(now())));
         return new Received(reference, token);
     }
 
     private void knock(String address) {
         Map<String, Object> given = Map.of(
-                "address", digest(address),
+                "address", Secret.digest(address),
                 "now", Timestamp.from(now()),
                 "since", Timestamp.from(now().minus(WINDOW)),
                 "old", Timestamp.from(now().minus(Duration.ofDays(1))));
@@ -130,7 +125,7 @@ public class Asking {
                         left join answer a on a.case_id = c.id and a.reopened_at is null
                         where q.token_digest = :digest
                         """,
-                        Map.of("digest", digest(token)),
+                        Map.of("digest", Secret.digest(token)),
                         (row, n) -> {
                             Timestamp signed = row.getTimestamp("signed_at");
                             Timestamp out = row.getTimestamp("jars_out_at");
@@ -163,27 +158,12 @@ public class Asking {
         return answer;
     }
 
-    private String token() {
-        byte[] secret = new byte[TOKEN_BYTES];
-        random.nextBytes(secret);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-    }
-
     private String random(int length) {
         StringBuilder letters = new StringBuilder();
         for (int i = 0; i < length; i++) {
             letters.append(LETTERS.charAt(random.nextInt(LETTERS.length())));
         }
         return letters.toString();
-    }
-
-    private static String digest(String words) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(words.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     private Instant now() {

@@ -141,16 +141,19 @@ public class Replies {
     }
 
     /**
-     * Drafts the letter that says what a change of the guide means for this recipe; it takes the place of the draft.
+     * Drafts the letter that says what a change of the guide means for this recipe. A draft somebody is still writing stays
+     * as it is: its page shows that the review has changed and brings it in.
      *
      * @param signed when the answer before was signed, or null when there was none
      */
     @Transactional
     public void draftCorrection(UUID id, Instant signed, String before, String after, String by) {
+        if (signed == null && replies.existsById(id)) {
+            return;
+        }
         Reply reply = replies.findById(id).orElseGet(() -> new Reply(id));
         Language language = cases.find(id).language();
-        List<Passage> passages = compose(id, language);
-        String letter = Passage.join(passages);
+        String letter = Passage.join(compose(id, language));
         Messages say = Messages.in(language);
         String news = say.say(new Message(
                 signed == null ? "letter.revised" : "letter.revised-since",
