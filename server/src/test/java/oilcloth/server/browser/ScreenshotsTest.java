@@ -26,7 +26,6 @@ class ScreenshotsTest {
             browsing.signIn(page, "educator");
             shoot(page, "incoming");
             review(browsing, page, "Harvest Supper Corn Relish", "review-stop");
-            review(browsing, page, "Dilled okra (for the fair)", "review-sound");
             Browsing.link(page, "Reply").click();
             page.getByLabel("The letter").waitFor();
             shoot(page, "reply");
