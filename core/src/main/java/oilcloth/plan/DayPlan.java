@@ -96,6 +96,10 @@ public record DayPlan(ZonedDateTime start, ZonedDateTime done, List<Task> tasks,
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException(
                             "Nothing is known of how many " + job.jar().label() + " jars go into that canner."));
+            if (!job.sound()) {
+                warnings.add("“" + job.name() + "” is not sound as it stands. The time here is the tested one; see its"
+                        + " review for what else must change.");
+            }
             int ready = before(n, job);
             Stove stove = new Stove(kitchen.burner(), kitchen.altitude(), pressure);
             int left = job.jars();

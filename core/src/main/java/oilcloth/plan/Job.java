@@ -19,6 +19,7 @@ import oilcloth.review.Review;
  *
  * @param process the tested minutes in the canner, for this jar at this altitude
  * @param psi of the dial gauge unless a weighted one was named; 0 without pressure
+ * @param sound whether the recipe is sound as it is planned
  * @param jars 1 to 200
  */
 public record Job(
@@ -29,13 +30,17 @@ public record Job(
         int psi,
         boolean hotPack,
         boolean lowAcid,
+        boolean sound,
         int jars,
         JarSize jar) {
     private static final int MOST_JARS = 200;
 
-    /** @throws IllegalArgumentException when the number of jars is out of range */
+    /** @throws IllegalArgumentException when the number of jars is out of range, or a pressure is wanted and not known */
     public Job {
         stages = List.copyOf(stages);
+        if (method == Method.PRESSURE && psi <= 0) {
+            throw new IllegalArgumentException("“" + name + "” has no tested pressure at that altitude.");
+        }
         if (jars < 1 || jars > MOST_JARS) {
             throw new IllegalArgumentException("A plan is for 1 to " + MOST_JARS + " jars of a recipe.");
         }
@@ -47,9 +52,9 @@ public record Job(
      * @throws IllegalArgumentException when it is not safe to can as it is, or has no decided tested process
      */
     public static Job of(String name, Review review, int jars) {
-        if (review.call() == Call.STOP) {
-            throw new IllegalArgumentException(
-                    "“" + name + "” must not be canned as it is. Plan the corrected recipe, or a tested one.");
+        if (review.call() == Call.STOP || review.worstOpen() == Call.STOP) {
+            throw new IllegalArgumentException("“" + name
+                    + "” must not be canned as it is, or may turn out so. Plan the corrected recipe, or a tested one.");
         }
         Required required = review.required()
                 .filter(r -> r.minutes().isPresent() && r.least().equals(r.minutes()))
@@ -63,6 +68,7 @@ public record Job(
                 required.psi().orElse(0),
                 !review.subject().strictest().orElseThrow().pack().equals("raw"),
                 required.method() == Method.PRESSURE,
+                review.call() == Call.SOUND,
                 jars,
                 required.jar());
     }
@@ -87,6 +93,7 @@ public record Job(
                 row.psiAt(Gauge.DIAL, altitude).orElse(0),
                 !process.pack().equals("raw"),
                 recipe.method() == Method.PRESSURE,
+                true,
                 jars,
                 jar);
     }

@@ -35,8 +35,7 @@ public record Carry(String letter, List<String> left) {
             AbstractDelta<String> our = o < ours.size() ? ours.get(o) : null;
             AbstractDelta<String> their = t < theirs.size() ? theirs.get(t) : null;
             if (our != null && their != null && meet(our, their)) {
-                merged.addAll(from.subList(
-                        at, our.getSource().getPosition() > at ? our.getSource().getPosition() : at));
+                merged.addAll(from.subList(at, Math.max(at, our.getSource().getPosition())));
                 merged.addAll(our.getTarget().getLines());
                 at = Math.max(at, end(our));
                 o++;

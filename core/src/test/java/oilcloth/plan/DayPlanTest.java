@@ -154,4 +154,30 @@ class DayPlanTest {
                         GUIDE))
                 .hasMessageContaining("boiling-water canner");
     }
+
+    @Test
+    void whatIsNotSoundIsSaidToBeSoAndNoPressureIsMadeUp() {
+        Engine engine = new Engine(GUIDE);
+        Job pears = Job.of(
+                "Pears",
+                engine.review(
+                        "Pears, halved. Boil the pears 5 minutes in light syrup, pack hot in quarts, 1/2 inch headspace, remove"
+                                + " bubbles. Process 15 minutes in a boiling water canner. We are at 400 feet.",
+                        Context.planning(null)),
+                7);
+        assertThat(DayPlan.from(EIGHT, List.of(pears), BOILING, GUIDE).warnings())
+                .anyMatch(w -> w.contains("not sound as it stands"));
+        assertThatThrownBy(() -> new Job(
+                        "Beans",
+                        List.of(),
+                        oilcloth.guide.Method.PRESSURE,
+                        oilcloth.measure.Minutes.of(20),
+                        0,
+                        true,
+                        true,
+                        true,
+                        7,
+                        JarSize.PINT))
+                .hasMessageContaining("no tested pressure");
+    }
 }
