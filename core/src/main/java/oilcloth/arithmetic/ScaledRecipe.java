@@ -3,7 +3,6 @@ package oilcloth.arithmetic;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.acidity.Brine;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Kitchen;
@@ -13,6 +12,7 @@ import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
+import oilcloth.text.Cue;
 
 /**
  * A tested recipe cut to the produce at hand; all lines by one factor, so that its proportions stay as tested.
@@ -30,7 +30,7 @@ public record ScaledRecipe(
         boolean pectinDoubled) {
     public static final double LEAST = 0.25;
     public static final double MOST = 4;
-    private static final Pattern YIELD = Pattern.compile(
+    private static final Cue YIELD = Cue.of(
             "(\\d+(?:\\.\\d+)?)(?:\\s*(?:-|to)\\s*(\\d+(?:\\.\\d+)?))?\\s*(?:wide-mouth )?(half-pint|pint|quart)");
 
     /** One line. @param amount empty where the recipe gives no amount in a unit */

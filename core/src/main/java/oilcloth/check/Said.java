@@ -2,9 +2,8 @@ package oilcloth.check;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.recipe.Recipe;
-import oilcloth.text.Cues;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /**
@@ -17,17 +16,17 @@ public final class Said {
 
     private final Recipe recipe;
     private final String low;
-    private final Cues.Searched searched;
+    private final Cue.Searched searched;
     /** Where the words begin: of several recipes in a letter, those before this one are blank. */
     private final int from;
 
-    Said(Recipe recipe) {
+    public Said(Recipe recipe) {
         this.recipe = recipe;
         String text = recipe.text();
         String lower = text.toLowerCase(Locale.ROOT);
         // a letter that changes its length in lower case would shift every range
         this.low = lower.length() == text.length() ? lower : text;
-        this.searched = new Cues.Searched(low);
+        this.searched = new Cue.Searched(low);
         int start = 0;
         while (start < low.length() && low.charAt(start) <= ' ') {
             start++;
@@ -35,29 +34,40 @@ public final class Said {
         this.from = start;
     }
 
+    private Said(Recipe recipe, Said before) {
+        this.recipe = recipe;
+        this.low = before.low;
+        this.searched = before.searched;
+        this.from = before.from;
+    }
+
+    /** The words of another reading, without preparing them again where the text is the same. */
+    public Said of(Recipe other) {
+        return other.text().equals(recipe.text()) ? new Said(other, this) : new Said(other);
+    }
+
     /** The first place the pattern matches. */
-    public Optional<Range> anywhere(Pattern pattern) {
-        return after(pattern, from);
+    public Optional<Range> anywhere(Cue cue) {
+        return after(cue, from);
     }
 
     /** The first place the pattern matches at or behind an offset. */
-    public Optional<Range> after(Pattern pattern, int offset) {
-        return offset > low.length() ? Optional.empty() : Cues.find(pattern, searched, offset);
+    public Optional<Range> after(Cue cue, int offset) {
+        return offset > low.length() ? Optional.empty() : cue.find(searched, offset);
     }
 
     /** Whether the title says it, or the first words of a text without one. */
-    public boolean opening(Pattern pattern) {
+    public boolean opening(Cue cue) {
         Range opening = recipe.title().orElse(new Range(from, Math.min(from + OPENING, low.length())));
-        return pattern.matcher(opening.of(low)).find();
+        return cue.matcher(opening.of(low)).find();
     }
 
     /** Whether it is said on the same line, close to a range. */
-    public boolean around(Range range, Pattern pattern) {
+    public boolean around(Range range, Cue cue) {
         int line = low.lastIndexOf('\n', Math.max(0, range.start() - 1)) + 1;
         int end = low.indexOf('\n', range.end());
         int start = Math.max(line, range.start() - NEAR);
         int stop = Math.min(end < 0 ? low.length() : end, range.end() + NEAR);
-        return pattern.matcher(low.substring(Math.min(start, range.start()), stop))
-                .find();
+        return cue.matcher(low.substring(Math.min(start, range.start()), stop)).find();
     }
 }

@@ -34,13 +34,13 @@ public final class Subject {
     private final Produce produce;
     private final Said said;
 
-    public Subject(Recipe recipe, Placement placement, Context context, GuideSnapshot guide) {
+    public Subject(Recipe recipe, Placement placement, Context context, GuideSnapshot guide, Said said) {
         this.recipe = recipe;
         this.placement = placement;
         this.context = context;
         this.guide = guide;
         this.produce = Produce.of(recipe);
-        this.said = new Said(recipe);
+        this.said = said;
     }
 
     public Recipe recipe() {

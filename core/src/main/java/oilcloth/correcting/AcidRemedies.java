@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.acidity.Brine;
 import oilcloth.acidity.Proportions;
 import oilcloth.arithmetic.Measured;
@@ -24,6 +23,7 @@ import oilcloth.measure.Unit;
 import oilcloth.measure.Volume;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** More acid, or less of what the acid has to carry. */
@@ -248,8 +248,8 @@ final class AcidRemedies {
     }
 
     /** A strength below five per cent, wherever it stands. */
-    private static final Pattern WEAK = Pattern.compile(
-            "\\(?\\b[1-4](\\.\\d+)?\\s?(%|per ?cent)( (acidity|acid|strength))?\\)?|\\b[1-4]0 grain\\b");
+    private static final Cue WEAK =
+            Cue.of("\\(?\\b[1-4](\\.\\d+)?\\s?(%|per ?cent)( (acidity|acid|strength))?\\)?|\\b[1-4]0 grain\\b");
 
     static List<Remedy> strength(Subject s) {
         List<Edit> edits = new ArrayList<>();

@@ -13,8 +13,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.regex.Pattern;
 import oilcloth.measure.Amount;
+import oilcloth.text.Cue;
 
 /** Builds the guide snapshot from the shipped tables and the office's overlay, and refuses what contradicts itself. */
 final class GuideLoader {
@@ -209,8 +209,8 @@ final class GuideLoader {
         return rules;
     }
 
-    private static Optional<Pattern> pattern(String regex) {
-        return regex.isEmpty() ? Optional.empty() : Optional.of(Pattern.compile(regex, Pattern.CASE_INSENSITIVE));
+    private static Optional<Cue> pattern(String regex) {
+        return regex.isEmpty() ? Optional.empty() : Optional.of(Cue.of(regex));
     }
 
     private static String resource(String file) {

@@ -1,10 +1,11 @@
 package oilcloth.guide;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import java.util.Set;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 import oilcloth.text.Tokens;
@@ -16,16 +17,21 @@ public final class Lexicon {
 
     private final Map<String, Food> exact = new HashMap<>();
     private final Map<String, Food> stemmed = new HashMap<>();
-    private int longest = 1;
+    /** How every name begins, word by word, as written and stemmed: whatever begins otherwise is no name. */
+    private final Set<String> beginnings = new HashSet<>();
 
     void add(String alias, Food food) {
         List<String> words = words(alias);
         if (words.isEmpty()) {
             return;
         }
-        longest = Math.max(longest, words.size());
+        List<String> stems = words.stream().map(Lexicon::stem).toList();
+        for (int n = 1; n <= words.size(); n++) {
+            beginnings.add(String.join(" ", words.subList(0, n)));
+            beginnings.add(String.join(" ", stems.subList(0, n)));
+        }
         exact.putIfAbsent(String.join(" ", words), food);
-        stemmed.putIfAbsent(words.stream().map(Lexicon::stem).collect(Collectors.joining(" ")), food);
+        stemmed.putIfAbsent(String.join(" ", stems), food);
     }
 
     /** The longest food name that starts at token {@code at}; hyphens inside a name are passed over. */
@@ -33,11 +39,10 @@ public final class Lexicon {
         if (!tokens.get(at).isWord()) {
             return Optional.empty();
         }
-        StringBuilder key = new StringBuilder();
-        StringBuilder stemKey = new StringBuilder();
+        String name = "";
+        String stems = "";
         Match best = null;
-        int words = 0;
-        for (int i = at; i < tokens.size() && words < longest; i++) {
+        for (int i = at; i < tokens.size(); i++) {
             Token token = tokens.get(i);
             // "low-sugar pectin", "yellow (banana) peppers"
             if (i > at && (token.is("-") || token.is("(") || token.is(")"))) {
@@ -46,12 +51,15 @@ public final class Lexicon {
             if (!token.isWord() && !token.is("%") && !token.isNumber()) {
                 break;
             }
-            key.append(words == 0 ? "" : " ").append(token.norm());
-            stemKey.append(words == 0 ? "" : " ").append(stem(token.norm()));
-            words++;
-            Food food = exact.get(key.toString());
+            String space = i == at ? "" : " ";
+            name += space + token.norm();
+            stems += space + stem(token.norm());
+            if (!beginnings.contains(name) && !beginnings.contains(stems)) {
+                break;
+            }
+            Food food = exact.get(name);
             if (food == null) {
-                food = stemmed.get(stemKey.toString());
+                food = stemmed.get(stems);
             }
             if (food != null) {
                 best = new Match(food, i - at + 1);

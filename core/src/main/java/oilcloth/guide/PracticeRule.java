@@ -1,7 +1,7 @@
 package oilcloth.guide;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
+import oilcloth.text.Cue;
 
 /**
  * A practice known by its words. Severities are ids of the catalogue, or {@link #NONE} where it does no harm.
@@ -21,10 +21,10 @@ public record PracticeRule(
         String acidified,
         String lowAcid,
         Optional<String> underPressure,
-        Optional<Pattern> food,
+        Optional<Cue> food,
         Optional<Graver> graver,
-        Pattern pattern,
-        Optional<Pattern> exception,
+        Cue pattern,
+        Optional<Cue> exception,
         String title,
         String why,
         String prevention,
@@ -36,5 +36,5 @@ public record PracticeRule(
     public static final String NONE = "none";
 
     /** Words that make a practice graver. */
-    public record Graver(String severity, Pattern words) {}
+    public record Graver(String severity, Cue words) {}
 }

@@ -3,29 +3,29 @@ package oilcloth.reading;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
+import oilcloth.text.Cue;
 
 /** What the words around a juice or a vinegar say of its acid. */
 final class AcidWords {
-    private static final Pattern BOTTLED = Pattern.compile(
+    private static final Cue BOTTLED = Cue.of(
             "\\bbottled\\b|\\bfrom (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
     /** The bottle is named only to say that the juice is not from it. */
-    private static final Pattern NOT_BOTTLED = Pattern.compile(
+    private static final Cue NOT_BOTTLED = Cue.of(
             "(\\b(no|not|without|out of|never|hate|dislike|no more|instead of|rather than|in place of)|n['’]?t \\w+)"
                     + "( any)?( of)?( the| a)? (bottled?|store[- ]bought|reconstituted)\\b");
 
-    private static final Pattern SQUEEZED = Pattern.compile(
+    private static final Cue SQUEEZED = Cue.of(
             "(?<!not )(?<!n['’]t )\\b(squeezed?|fresh(ly)? squeezed|from (our|my|the) (lemons?|limes?|tree)|real lemons)\\b");
 
-    private static final Pattern FRESH = Pattern.compile(
+    private static final Cue FRESH = Cue.of(
             "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
-    private static final Pattern PERCENT = Pattern.compile(
+    private static final Cue PERCENT = Cue.of(
             "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
-    private static final Pattern HOMEMADE = Pattern.compile(
+    private static final Cue HOMEMADE = Cue.of(
             "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar,? (is |was )?(our own |my own )?home[- ]?made|\\bvinegar\\b[^.;]{0,24}\\b(i|we|he|she|they|(my|our|a) \\w+) (make|made|makes|ferment|ferments|brew|brews|brewed)\\b");
 
     private AcidWords() {}

@@ -12,6 +12,7 @@ import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** Names that only the rest of the text decides: which squash, whose juice, cloves of what. */
 final class ContextWords {
@@ -20,7 +21,7 @@ final class ContextWords {
     private static final Pattern GARLIC = Pattern.compile("(?i)\\bgarlic\\b");
 
     private static final Pattern LIME = Pattern.compile("(?i)\\bpickling lime\\b");
-    private static final Pattern JUICE = Pattern.compile("\\blime juice\\b|\\blimes\\b");
+    private static final Cue JUICE = Cue.of("\\blime juice\\b|\\blimes\\b");
 
     private ContextWords() {}
 

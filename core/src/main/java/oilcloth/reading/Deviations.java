@@ -1,10 +1,10 @@
 package oilcloth.reading;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /**
@@ -18,7 +18,7 @@ final class Deviations {
     private static final String MATTERS = "(" + MATTER + ")";
 
     /** Said of the vinegar, the time, the pressure or the vegetables it is a change, whatever else is read in it. */
-    private static final Pattern CHANGED = Pattern.compile(
+    private static final Cue CHANGED = Cue.of(
             "\\b(replac(e|ed|ing)|swap(s|ped|ping)?|subbed|substitut(e|ed|es|ing)|trad(e|ed)|switch(ed)?)\\b[^.;]{0,40}\\b"
                     + MATTERS + "\\b"
                     + "|(?<!\\b(cups|cup|quarts|quart|pints|pint|lb|lbs|pounds|pound|ears|fresh|whole|of) )\\b(cut|cuts|reduced?|shorten(ed)?|halved?|lower(ed)?|dropped) (back |down )?(on )?(the |my |that |its |all )?"
@@ -43,13 +43,13 @@ final class Deviations {
                     + "|\\b(vinegar|lemon|acid|brine)\\b[^.;]{0,24}\\btoo (sour|strong|sharp|tart)\\b");
 
     /** The canner does not know what was done, or by what: "I forgot how long", "a bottle with no label". */
-    private static final Pattern DOUBT = Pattern.compile(
+    private static final Cue DOUBT = Cue.of(
             "\\b(forgot|forget|no idea|unsure|not sure|not certain|(do ?n[o']t|can'?t|could ?n[o']t) (know|remember|recall|say|tell)|lost track)\\b(?! (if|whether|why|that|to ask))[^.;?]*\\b(how (long|much|many|high|strong)|what|which|exactly|"
                     + MATTER + ")\\b"
                     + "|\\b(no|without a|lost its|lost the) label\\b|\\bunlabell?ed\\b|\\b(maybe|perhaps|possibly|probably) (less|shorter|under|fewer|not)\\b");
 
     /** A step of the recipe that is not taken. */
-    private static final Pattern UNDONE = Pattern.compile(
+    private static final Cue UNDONE = Cue.of(
             "\\b(skip(s|ped|ping)?|(leave|leaves|left|leaving) (out|off)|omit(s|ted)?|forgot|forget|without|instead of|rather than|(do|did|does) ?n[o']t (bother|trouble)( to| with)?)\\b (the |that |my |all |any |doing )*"
                     + "(boil\\w*|cook\\w*|simmer\\w*|heat\\w*|hot pack|blanch\\w*|process\\w*|canner|canning|water ?bath\\w*|step|lids?|headspace|vinegar|lemon|acid|brine|syrup|pressure)\\b"
                     + "|\\b(do|did|does)(n't| not| n't) (add|use|put|need|want)\\b[^.;]{0,16}\\b(vinegar|lemon|lime|acid|citric)\\b"
@@ -60,18 +60,18 @@ final class Deviations {
                     + "|\\b(cut|cuts|knock|knocked|shorten\\w*)\\b[^.;]{0,20}\\b(time|minutes)\\b[^.;]{0,12}\\b(in half|by half|down|short)\\b");
 
     /** What canners tell of food that was past its best. */
-    private static final Pattern SPOILED = Pattern.compile(
+    private static final Cue SPOILED = Cue.of(
             "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|gone (soft|over|off|bad)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
 
-    private static final Pattern THROWN_OUT = Pattern.compile(
+    private static final Cue THROWN_OUT = Cue.of(
             "\\b(throw|threw|thrown|toss|tossed|discard\\w*|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
 
     /** Takes back what harmless words beside it would excuse. */
-    private static final Pattern CONTRARY = Pattern.compile(
+    private static final Cue CONTRARY = Cue.of(
             "\\b(never|without|skip\\w*|forgot|instead|rather than|less|half as|half of|some of|halfway|partway|only(?! (eats?|have|has|had|makes?|grow|takes?))|really|actually|(?<!the |a |are |is |get )cold(?! (nights?|days?|winters?|weather|evenings?|months?))|power|any ?more|honest\\w*|bak(e|ed|ing)|open(ed|s|ing)?(?! (one|two|a jar|up a|them (at|for|in)))|on their sides?|no (liquid|water|broth|syrup|juice)|to a (paste|mush|powder)|stuck out|no steam|just|timer|leak\\w*|hiss\\w*|(got|getting|gets|was|ran|runs?) low|gave (it|them)|(?<!all the |off the )fat|dry|short|out so)\\b|\\b(leave|left|leaving) (out|off|on)\\b|\\b(right|straight) (off|away)\\b");
 
     /** A change only where nobody could read what it says. */
-    private static final Pattern ODD = Pattern.compile(
+    private static final Cue ODD = Cue.of(
             "\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
                     + "(jars?|lids?|" + MATTER + ")"
                     + "\\b|\\b(jars?|lids?|" + MATTER + ")"
@@ -79,17 +79,17 @@ final class Deviations {
                     + "|\\b[1-4](\\.\\d)? ?(%|per ?cent)");
 
     /** Somebody tells what happened. */
-    private static final Pattern TELLS = Pattern.compile(
+    private static final Cue TELLS = Cue.of(
             "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half|most|some|a few|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan|vinegar|liquid))\\b");
 
     /** What is done with the food on the way, in the ordinary words. */
-    private static final Pattern STEPS = Pattern.compile(
+    private static final Cue STEPS = Cue.of(
             "\\b(peel\\w*|par(e|ed|ing)|cor(e|ed|ing)|pit(ted)?|trim\\w*|slic\\w+|chop\\w*|cut\\w*|dic(e|ed|ing)|snap\\w*|shell\\w*|husk\\w*|stem\\w*|halv\\w+|scald\\w*|blanch\\w*|slip\\w*|"
                     + "boil\\w*|simmer\\w*|cook\\w*|brown\\w*|stir\\w*|mix\\w*|add(s|ed|ing)?|pour\\w*|ladl\\w+|spoon\\w*|fill\\w*|pack\\w*|cover\\w*|strain\\w*|skim\\w*|soak\\w*|salt\\w*|drain\\w*|"
                     + "bring\\w*|brought|heat\\w*|put|plac\\w+|set|vent\\w*|lower\\w*|load\\w*|screw\\w*)\\b");
 
     /** What comes before and after the canning, and talk about the family, the garden and the table. */
-    private static final Pattern HARMLESS = Pattern.compile(
+    private static final Cue HARMLESS = Cue.of(
             "\\b(wash\\w*|scrub\\w*|brush\\w*|under the tap|dishwasher|kni(fe|ves)|aprons?|stain\\w*|in (that|the|my|our) kitchen|wip\\w+|rins\\w+|dry|dried|cool\\w*|wait\\w*|turn\\w* off|lift\\w*|label\\w*|dat(e|ed)|stor\\w+|shelf|shelves|pantry|cellar|cupboard"
                     + "|check\\w*|seal\\w*|ping\\w*|pop\\w*|lov\\w+|lik(es|ed)|favou?rites?|tast(es|y)|grand\\w+|gran|mother\\w*|mom\\w*|mama|dad\\w*|father|husband|wife|son|daughter|kids|children|boys|girls|aunt\\w*|uncle|nephew|niece|cousins?|cows?|pigs?|hens|chickens|dogs?|family|friends?|neighbou?rs?|sister\\w*|brother|butcher"
                     + "|years?|eat\\w*|ate|drink\\w*|drank|serv\\w+|supper|dinner|lunch|breakfast|winter|christmas|thanksgiving|holidays?|toast|pies?|bread|cheese|chowder|chili|stews?|casseroles?|salads?|gifts?|gave|give|fair|church|garden|orchard|plant\\w*|rows?|trees?|grew|grow|picked|bought|market|store|shop|farm|clean\\w*|wide mouth|rings?|bands?"
@@ -98,30 +98,29 @@ final class Deviations {
                     + "|all my life|all (day|morning|evening)|january|february|march|november|december|(have|like|enjoy) (it|them|these|this) (over|with|on|at|in|for)|i am [a-z]+(-[a-z]+)?( years)?|on its own|by itself|by themselves|down by|(canner|kettle|pot) holds|lifter|tongs|towels?|rack|smell(s|ed)? (good|wonderful|great))\\b|\\?");
 
     /** Words that excuse a remark only where it is not about the canner. */
-    private static final Pattern WEAK = Pattern.compile(
+    private static final Cue WEAK = Cue.of(
             "\\b(old|makes?|made|got|enough|right|reach\\w*|good|fine|nice\\w*|easy|look(s|ed)?|always|rest\\w*|on its own)\\b");
 
-    private static final Pattern OF_THE_CANNER = Pattern.compile(
+    private static final Cue OF_THE_CANNER = Cue.of(
             "\\b(canner|cooker|burner|power|stove|gauge|weight|pressure|pounds|ran (them|it|the)|pull\\w*|sit|sits|sat|till|"
                     + "(at|after|only|for) (five|ten|twelve|fifteen|twenty|thirty|forty|fifty|\\d+))\\b");
 
     /** Food or jars that waited where nobody says they were kept cold. */
-    private static final Pattern WAITED = Pattern.compile(
+    private static final Cue WAITED = Cue.of(
             "\\b(sat|stood|stayed|waited|were left)\\b[^.;]{0,40}\\b(overnight|all night|all day|(a|two|three|four|five|several|few|\\d+) (days?|weeks?|hours))\\b");
 
-    private static final Pattern NOT_DONE = Pattern.compile(
+    private static final Cue NOT_DONE = Cue.of(
             "\\b(never|not|no longer|n't|used to|would|safe|wrong|book|mother|grandma|neighbou?r) ?\\b.*\\?|\\b(never|not|no longer|\\w+n't|used to) \\b");
 
-    private static final Pattern COOLING =
-            Pattern.compile("\\b(jars?|lids?|cool\\w*|seal\\w*|fridge|refrigerat\\w*)\\b");
+    private static final Cue COOLING = Cue.of("\\b(jars?|lids?|cool\\w*|seal\\w*|fridge|refrigerat\\w*)\\b");
 
-    private static final Pattern PLAIN_VINEGAR = Pattern.compile("\\b(white|plain|store|bought|regular|ordinary)\\b");
+    private static final Cue PLAIN_VINEGAR = Cue.of("\\b(white|plain|store|bought|regular|ordinary)\\b");
 
-    private static final Pattern MIXED = Pattern.compile("\\b(water|half|mixed|weak\\w*|with|old)\\b");
+    private static final Cue MIXED = Cue.of("\\b(water|half|mixed|weak\\w*|with|old)\\b");
 
-    private static final Pattern ACID = Pattern.compile("\\b(vinegar|lemons?|limes?|citric)\\b");
-    private static final Pattern COOKED = Pattern.compile(
-            "\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
+    private static final Cue ACID = Cue.of("\\b(vinegar|lemons?|limes?|citric)\\b");
+    private static final Cue COOKED =
+            Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
     private Deviations() {}
 
@@ -145,7 +144,7 @@ final class Deviations {
     static void read(Sentence s, Draft draft, int before) {
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
-                .or(() -> s.findAny(UNDONE).filter(r -> TELLS.matcher(s.low()).find()))
+                .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
                 .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)));
         if (odd.isEmpty()) {
             odd = otherCanner(s, draft);

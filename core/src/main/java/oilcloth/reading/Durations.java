@@ -2,39 +2,36 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.ProcessTime;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** Lengths of time, and which of them are the time in the canner. */
 final class Durations {
     private static final Set<String> COMES =
             Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
-    private static final Pattern STERILISE = Pattern.compile(
+    private static final Cue STERILISE = Cue.of(
             "\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
     /** Minutes; nobody boils empty jars longer, at any altitude. */
     private static final int LONGEST_STERILISING = 25;
 
-    private static final Pattern GAVE =
-            Pattern.compile("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
-    private static final Pattern JARS =
-            Pattern.compile("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
-    private static final Pattern FILLED_JARS =
-            Pattern.compile("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
+    private static final Cue GAVE =
+            Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
+    private static final Cue JARS = Cue.of("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
+    private static final Cue FILLED_JARS = Cue.of("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
-    private static final Pattern CANNER_WORDS = Pattern.compile(
-            "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|steam canner|pounds?|lbs?)\\b");
+    private static final Cue CANNER_WORDS =
+            Cue.of("\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|steam canner|pounds?|lbs?)\\b");
 
     /** "20 minutes at a full rolling boil with an inch of water over them". */
-    private static final Pattern AT_A_BOIL = Pattern.compile(
-            "^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))");
+    private static final Cue AT_A_BOIL =
+            Cue.of("^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))");
 
-    private static final Pattern BOILED_BEFORE = Pattern.compile("\\bboil(ed|ing)? (for )?$");
-    private static final Pattern CANNER_NEXT =
-            Pattern.compile("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|wb|canner)");
+    private static final Cue BOILED_BEFORE = Cue.of("\\bboil(ed|ing)? (for )?$");
+    private static final Cue CANNER_NEXT = Cue.of("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|wb|canner)");
 
     private final JarMentions jars = new JarMentions();
 
@@ -64,10 +61,12 @@ final class Durations {
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
     private boolean figured(Sentence s, Draft draft, int i) {
         boolean said = s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
-        boolean minutes =
-                s.around(i, i, 0).contains("minute") || s.around(i, i, 0).contains("min ");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
-        if (!said || !minutes || !alone || !s.token(i).isNumber()) {
+        if (!said || !alone || !s.token(i).isNumber()) {
+            return false;
+        }
+        String before = s.around(i, i, 0);
+        if (!before.contains("minute") && !before.contains("min ")) {
             return false;
         }
         Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i);

@@ -2,13 +2,13 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.Headspace;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 import oilcloth.text.Token;
 
 /** Facts that are figures: lengths, pressure, altitude, percentages, temperatures, years, numbering. */
@@ -73,48 +73,46 @@ final class FigureFacts {
             "large",
             "heavy");
     private static final Set<String> VESSEL_UNIT = Set.of("quart", "qt", "gallon", "gal", "liter", "litre", "cup");
-    private static final Pattern HEADSPACE = Pattern.compile(
+    private static final Cue HEADSPACE = Cue.of(
             "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
-    private static final Pattern LEAVE = Pattern.compile("\\b(leave|leaving|left|allow|allowing|with)\\b");
-    private static final Pattern NOT_HEADSPACE = Pattern.compile(
+    private static final Cue LEAVE = Cue.of("\\b(leave|leaving|left|allow|allowing|with)\\b");
+    private static final Cue NOT_HEADSPACE = Cue.of(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
-    private static final Pattern ALTITUDE = Pattern.compile(
+    private static final Cue ALTITUDE = Cue.of(
             "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|here at|feet up|sits? at|how long)\\b");
-    private static final Pattern SEA_LEVEL = Pattern.compile("(?<!above )(?<!over )\\bsea[- ]level\\b");
-    private static final Pattern GAUGE_BEFORE = Pattern.compile("\\b(dial|weighted|gauge|gage)\\b");
-    private static final Pattern FILLS = Pattern.compile(
+    private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
+    private static final Cue GAUGE_BEFORE = Cue.of("\\b(dial|weighted|gauge|gage)\\b");
+    private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
-    private static final Pattern ENDS_CLAUSE =
-            Pattern.compile("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.|\\d+ ?min)");
+    private static final Cue ENDS_CLAUSE = Cue.of("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.|\\d+ ?min)");
     /** What may stand before a length in a clause of its own. */
-    private static final Pattern BARE_CLAUSE = Pattern.compile(
+    private static final Cue BARE_CLAUSE = Cue.of(
             "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each|hot pack|raw pack)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?|bath|water|min|minutes|canner|syrup|liquid|brine|juice|broth)[\\s,:(]*");
 
     private static final double MOST_BARE_INCHES = 1.5;
     /** "inch headspace", "inch from top": one inch without a figure. */
-    private static final Pattern BARE_INCH = Pattern.compile(
+    private static final Cue BARE_INCH = Cue.of(
             "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
 
     /** Words of a place: without them "about 60 feet" may be a tree. */
-    private static final Pattern PLACE = Pattern.compile(
+    private static final Cue PLACE = Cue.of(
             "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
 
     /** "60 feet above the bay", but not "6 feet above the floor". */
-    private static final Pattern ABOVE_WATER =
-            Pattern.compile("above (the |our )?(mean )?(sea|bay|ocean|gulf|tide|tidewater|harbou?r|high water)\\b");
+    private static final Cue ABOVE_WATER =
+            Cue.of("above (the |our )?(mean )?(sea|bay|ocean|gulf|tide|tidewater|harbou?r|high water)\\b");
 
-    private static final Pattern OURS = Pattern.compile("\\b(i|we|i'm|we're|my|our)\\b");
+    private static final Cue OURS = Cue.of("\\b(i|we|i'm|we're|my|our)\\b");
 
-    private static final Pattern LIKE_OURS = Pattern.compile("\\b(used to|would|if|years? ago|grew up)\\b");
+    private static final Cue LIKE_OURS = Cue.of("\\b(used to|would|if|years? ago|grew up)\\b");
 
     /** "twenty minutes at eleven pounds". */
-    private static final Pattern MINUTES_AT = Pattern.compile("\\bmin(ute)?s? (at|@) (\\S+ )?$");
+    private static final Cue MINUTES_AT = Cue.of("\\bmin(ute)?s? (at|@) (\\S+ )?$");
 
-    private static final Pattern FELL =
-            Pattern.compile("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
+    private static final Cue FELL = Cue.of("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
 
-    private static final Pattern PRESSURE_NEAR =
-            Pattern.compile("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
+    private static final Cue PRESSURE_NEAR =
+            Cue.of("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
 
     void read(Sentence s, Draft draft) {
         numbering(s);

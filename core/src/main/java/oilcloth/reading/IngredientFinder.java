@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
@@ -12,7 +11,7 @@ import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
-import oilcloth.text.Cues;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 
@@ -20,13 +19,13 @@ import oilcloth.text.Token;
 final class IngredientFinder {
     private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
 
-    private static final Pattern OPTIONAL =
-            Pattern.compile("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
+    private static final Cue OPTIONAL =
+            Cue.of("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
     /** "Should I have added lemon?" says that none was. */
-    private static final Pattern ASKING = Pattern.compile(
+    private static final Cue ASKING = Cue.of(
             "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?");
 
-    private static final Pattern INCH_AND = Pattern.compile("\\binch(es)? and (a )?(half|quarter) $");
+    private static final Cue INCH_AND = Cue.of("\\binch(es)? and (a )?(half|quarter) $");
 
     private final GuideSnapshot guide;
     private final NameAfter nameAfter;
@@ -72,7 +71,7 @@ final class IngredientFinder {
 
     private static void claimPhrases(Sentence s) {
         int token = 0;
-        Optional<Range> phrase = Cues.find(Vocabulary.NO_INGREDIENT, s.searched(), 0);
+        Optional<Range> phrase = Vocabulary.NO_INGREDIENT.find(s.searched(), 0);
         while (phrase.isPresent()) {
             Range words = phrase.get().shift(s.range().start());
             while (token < s.size() && s.token(token).range().end() <= words.start()) {
@@ -83,8 +82,7 @@ final class IngredientFinder {
                     s.claim(k, k + 1);
                 }
             }
-            phrase = Cues.find(
-                    Vocabulary.NO_INGREDIENT, s.searched(), phrase.get().end());
+            phrase = Vocabulary.NO_INGREDIENT.find(s.searched(), phrase.get().end());
         }
     }
 
@@ -381,7 +379,7 @@ final class IngredientFinder {
     }
 
     /** "the vinegar we make from our own apples". */
-    private static final Pattern VINEGAR_FROM = Pattern.compile(
+    private static final Cue VINEGAR_FROM = Cue.of(
             "\\b(vinegar|wine|cider)\\b.*\\b(made|make|making|pressed|fermented) from (our |my |the |some )*(own |home-grown |old )?$");
 
     /** "half vinegar, half water": a liquid that is counted is a part of the whole. */

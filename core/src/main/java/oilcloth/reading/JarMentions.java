@@ -1,10 +1,10 @@
 package oilcloth.reading;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Yield;
+import oilcloth.text.Cue;
 
 /** Jars named in the text, and how many the batch gave. */
 final class JarMentions {
@@ -12,8 +12,8 @@ final class JarMentions {
     record Found(JarSize jar, int next) {}
 
     private static final int BESIDE = 3;
-    private static final Pattern PUT_UP =
-            Pattern.compile("\\b(canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
+    private static final Cue PUT_UP =
+            Cue.of("\\b(canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
 
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {

@@ -2,28 +2,27 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** Whether an amount is for one jar or for the batch. */
 final class JarShare {
     private static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
 
-    private static final Pattern PER_JAR = Pattern.compile(
+    private static final Cue PER_JAR = Cue.of(
             "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
 
     private static final int FEW_WORDS = 6;
 
-    private static final Pattern NAMES_JARS = Pattern.compile("\\b(pints|quarts|jars)\\b");
+    private static final Cue NAMES_JARS = Cue.of("\\b(pints|quarts|jars)\\b");
 
     private JarShare() {}
 
     /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
     static Optional<Ingredient.PerJar> of(Sentence s, int to) {
-        String low = s.low();
-        if (!PER_JAR.matcher(low).find()) {
+        if (!s.has(PER_JAR)) {
             return Optional.empty();
         }
         for (int k = 0; k + 1 < s.size(); k++) {
@@ -40,10 +39,7 @@ final class JarShare {
                 return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
             }
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
-            if (closes
-                    && s.is(k, "each")
-                    && (k == to || k == to + 1 && s.is(to, "in"))
-                    && NAMES_JARS.matcher(low).find()) {
+            if (closes && s.is(k, "each") && (k == to || k == to + 1 && s.is(to, "in")) && s.has(NAMES_JARS)) {
                 // "quarts, 2 Tbsp bottled lemon juice each"
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));
             }

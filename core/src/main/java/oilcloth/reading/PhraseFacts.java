@@ -2,8 +2,8 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
 import oilcloth.measure.Headspace;
@@ -11,17 +11,18 @@ import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** Facts known by their words: method, canner, pack, covering liquid, form, and cues on the jar. */
 final class PhraseFacts {
-    private record Phrase<T>(Pattern pattern, T value) {}
+    private record Phrase<T>(Cue pattern, T value) {}
 
     /** A cue on the jar, and the inches it stands for (formulas, section 2: plus or minus an eighth). */
-    private record Cue(Pattern pattern, double least, double most) {}
+    private record JarCue(Cue pattern, double least, double most) {}
 
-    private static Pattern p(String regex) {
-        return Pattern.compile(regex);
+    private static Cue p(String regex) {
+        return Cue.of(regex);
     }
 
     private static <T> Phrase<T> phrase(String regex, T value) {
@@ -45,13 +46,13 @@ final class PhraseFacts {
                     CanningMethod.COLD_STORAGE));
 
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
-    private static final Pattern IN_BOILING_WATER = p(
+    private static final Cue IN_BOILING_WATER = p(
             "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b[^.;]{0,30}\\bboiling[- ]water(?=[.;,]|$)");
 
-    private static final Pattern COOKED_IN = p(
+    private static final Cue COOKED_IN = p(
             "\\b(blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;,]*$");
 
-    private static final Pattern OPEN_KETTLE = p(
+    private static final Cue OPEN_KETTLE = p(
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (still )?(hot|boiling|piping))\\b"
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
@@ -60,7 +61,7 @@ final class PhraseFacts {
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bopen[- ]kettle\\b");
 
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
-    private static final Pattern NOT_PROCESSED = p(
+    private static final Cue NOT_PROCESSED = p(
             "\\b(i|we|she|he|they)\\b[^.;]{0,16}\\b(do not|don'?t|do n't|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|can)\\b(?! (as|this|these|it|them)? ?(as long|longer|that long|with))"
                     + "|\\b(i|we) just (pour|cap|seal|fill|ladle|screw|put)\\b[^.;]{0,60}\\b(seals?|sealed|lids? on|cap them)\\b|\\bno processing\\b|\\bwithout (any )?processing\\b");
 
@@ -131,7 +132,7 @@ final class PhraseFacts {
                     "pieces"));
 
     /** Forms worth hearing in the body too; the others are only heard in the title ("syrup" may just cover the fruit). */
-    private static final List<String> BODY_FORMS = List.of(
+    private static final Set<String> BODY_FORMS = Set.of(
             "pie-filling",
             "jam",
             "jelly",
@@ -146,6 +147,9 @@ final class PhraseFacts {
             "soup",
             "chili",
             "butter");
+
+    private static final List<Phrase<String>> HEARD_IN_BODY =
+            FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList();
 
     private static final List<Phrase<String>> STYLES = List.of(
             phrase("\\bcrush(ed|ing)?\\b[^.;]{0,40}|\\bcrush\\b", "crushed"),
@@ -174,70 +178,70 @@ final class PhraseFacts {
             phrase("\\bbaked beans\\b", "baked-beans"),
             phrase("\\b(molasses|tomato) sauce\\b|\\bpork and beans\\b", "sauced-beans"));
 
-    private static final List<Cue> CUES = List.of(
-            new Cue(
+    private static final List<JarCue> CUES = List.of(
+            new JarCue(
                     p(
                             "\\b(fill|filled|full|up|level)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
                     0,
                     0.125),
-            new Cue(p("\\bjust (under|below|shy of) the (rim|top|brim)\\b"), 0.125, 0.25),
-            new Cue(p("\\b(first|top) thread\\b"), 0.125, 0.375),
-            new Cue(p("\\b(second|2nd) thread\\b|\\bbottom of the threads?\\b"), 0.375, 0.75),
-            new Cue(
+            new JarCue(p("\\bjust (under|below|shy of) the (rim|top|brim)\\b"), 0.125, 0.25),
+            new JarCue(p("\\b(first|top) thread\\b"), 0.125, 0.375),
+            new JarCue(p("\\b(second|2nd) thread\\b|\\bbottom of the threads?\\b"), 0.375, 0.75),
+            new JarCue(
                     p("\\b(neck ring|ring of the neck|bottom of the neck|bead|collar|base of the neck|to the neck)\\b"),
                     0.75,
                     1.125),
-            new Cue(
+            new JarCue(
                     p("\\b(shoulders?|where the jar (starts to )?curves?)\\b(?![^.;]{0,10}(roast|pork|beef))"),
                     1.125,
                     1.625),
-            new Cue(p("\\b(a )?finger'?s?[- ]?(width|breadth)\\b|\\bone finger\\b"), 0.5, 0.875),
-            new Cue(p("\\b(thumb joint|knuckle)\\b"), 0.875, 1.125),
-            new Cue(p("\\btwo fingers\\b"), 1.25, 1.5));
+            new JarCue(p("\\b(a )?finger'?s?[- ]?(width|breadth)\\b|\\bone finger\\b"), 0.5, 0.875),
+            new JarCue(p("\\b(thumb joint|knuckle)\\b"), 0.875, 1.125),
+            new JarCue(p("\\btwo fingers\\b"), 1.25, 1.5));
 
-    private static final Pattern DIAL = p("\\bdial\\b");
-    private static final Pattern WEIGHTED = p(
+    private static final Cue DIAL = p("\\bdial\\b");
+    private static final Cue WEIGHTED = p(
             "\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
-    private static final Pattern VENTED = p(
+    private static final Cue VENTED = p(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
-    private static final Pattern NOT_VENTED = p(
+    private static final Cue NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
-    private static final Pattern DROPPED = p(
+    private static final Cue DROPPED = p(
             "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|went down|dipped|sank)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)");
-    private static final Pattern RESTARTED = p(
+    private static final Cue RESTARTED = p(
             "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
-    private static final Pattern PARTIAL = p(
+    private static final Cue PARTIAL = p(
             "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b(half|partly|partially|two[- ]thirds|only|not quite|not) (full|filled)?|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
-    private static final Pattern PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
-    private static final Pattern BUBBLES =
+    private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
+    private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
-    private static final Pattern STERILISE = p(
+    private static final Cue STERILISE = p(
             "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
-    private static final Pattern PER_THOUSAND = p(
+    private static final Cue PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
-    private static final Pattern INTO_CANNER = p(
+    private static final Cue INTO_CANNER = p(
             "\\b(jars?|them|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b");
-    private static final Pattern OUT_OF_CANNER = p(
+    private static final Cue OUT_OF_CANNER = p(
             "\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
-    private static final Pattern FILLED = p(
+    private static final Cue FILLED = p(
             "\\b(fill|filled|pack|packed|ladle|ladled|spoon|spooned|pour|poured|put|jarred)\\b[^.;]{0,50}\\b(in|into|to) (the |hot |clean |sterile |sterilized |warm |my |your |pint |quart |half[- ]pint |wide[- ]?mouth |canning |mason |jelly )*(jars?|pints?|quarts?|half[- ]pints?)\\b|\\b(fill|pack) (the |hot |clean |sterile |your )*(jars|pints|quarts|half[- ]pints)\\b|\\bheadspace\\b");
-    private static final Pattern COOK = p(
+    private static final Cue COOK = p(
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saut[eé]\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
-    private static final Pattern COOKED_FOOD = p(
+    private static final Cue COOKED_FOOD = p(
             "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
-    private static final Pattern SCALD = p(
+    private static final Cue SCALD = p(
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
-    private static final Pattern HEADS = p("(.*: )?([a-z']+ ){0,6}");
+    private static final Cue HEADS = p("(.*: )?([a-z']+ ){0,6}");
 
-    private static final Pattern COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
-    private static final Pattern COMMA = p(",");
-    private static final Pattern MAKING = p(
+    private static final Cue COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
+    private static final Cue COMMA = p(",");
+    private static final Cue MAKING = p(
             "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
-    private static final Pattern SERVED = p(
+    private static final Cue SERVED = p(
             "\\b(it|they|this|these|that) makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good) $"
                     + "|\\b(uses?|good|great|serve|eat|ate|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
 
@@ -248,11 +252,7 @@ final class PhraseFacts {
             if (draft.title.isEmpty() && draft.opening-- > 0) {
                 named(s, draft);
             }
-            forms(
-                    s,
-                    draft,
-                    FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList(),
-                    false);
+            forms(s, draft, HEARD_IN_BODY, false);
         }
         for (Phrase<String> style : STYLES) {
             s.find(style.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(style.value(), r)));
@@ -276,6 +276,9 @@ final class PhraseFacts {
     }
 
     private static void inBoilingWater(Sentence s, Draft draft) {
+        if (!s.has(IN_BOILING_WATER)) {
+            return;
+        }
         Matcher m = IN_BOILING_WATER.matcher(s.low());
         for (int from = 0; m.find(from); from = m.start() + 1) {
             String before = s.low().substring(0, m.start());
@@ -390,7 +393,7 @@ final class PhraseFacts {
             s.find(CUES.get(0).pattern()).ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
         if (told.isEmpty() && filling && !water) {
-            for (Cue cue : CUES) {
+            for (JarCue cue : CUES) {
                 Optional<Range> r = s.find(cue.pattern());
                 if (r.isPresent()) {
                     draft.facts.headspace(Fact.read(

@@ -1,14 +1,14 @@
 package oilcloth.reading;
 
-import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
+import oilcloth.text.Cue;
 
 /** Soaking water, salt that is drained and acid against browning: poured off, and never in the jar. */
 final class PouredOff {
-    private static final Pattern ASIDE = Pattern.compile(
+    private static final Cue ASIDE = Cue.of(
             "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|hold in|holding|press(ed)? (it |them |all )?(dry|out)|squeezed? (it |them |all )?(dry|out)|wring|wrung|for the soak|to keep from (browning|darkening)|anti-?browning)\\b");
-    private static final Pattern IN_JAR = Pattern.compile(
+    private static final Cue IN_JAR = Cue.of(
             "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
 
     private PouredOff() {}
@@ -29,7 +29,7 @@ final class PouredOff {
         return ASIDE.matcher(words).find() && !IN_JAR.matcher(words).find();
     }
 
-    private static final Pattern BROWNING = Pattern.compile("\\b(brown|dark|discolou?r)");
+    private static final Cue BROWNING = Cue.of("\\b(brown|dark|discolou?r)");
 
     /** Where an acid goes: its own clause of a run-on text, unless the sentence is about browning. */
     private static String setting(Sentence s, int at) {

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.GuideSnapshot;
@@ -16,6 +15,7 @@ import oilcloth.measure.Altitude;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 import oilcloth.text.Tokens;
@@ -24,10 +24,10 @@ import oilcloth.text.Tokens;
 public final class QuestionReader {
     private static final int LEAST_BARE_FEET = 100;
 
-    private record Said<T>(Pattern pattern, T value) {}
+    private record Said<T>(Cue pattern, T value) {}
 
     private static <T> Said<T> said(String regex, T value) {
-        return new Said<>(Pattern.compile(regex), value);
+        return new Said<>(Cue.of(regex), value);
     }
 
     private static final List<Said<JarSize>> JARS = List.of(
@@ -67,16 +67,15 @@ public final class QuestionReader {
     private static final List<Said<Gauge>> GAUGES = List.of(
             said("\\bweight(ed|s)?\\b|\\bjiggler\\b|\\brocker\\b", Gauge.WEIGHTED), said("\\bdial\\b", Gauge.DIAL));
 
-    private static final Pattern WITHOUT =
-            Pattern.compile("\\b(without|w/o|no)\\b|\\bsugar[- ]?free\\b|\\bmeatless\\b");
-    private static final Pattern BREAD_AND_BUTTER = Pattern.compile("\\bbread[- ](and|&|n)[- ]butters?\\b");
-    private static final Pattern FEET = Pattern.compile("(\\d[\\d,]*)\\s*(ft\\b|feet\\b|foot\\b|'|′)");
-    private static final Pattern METRES = Pattern.compile("(\\d[\\d,]*)\\s*(m|metres?|meters?|masl)\\b");
-    private static final Pattern THOUSANDS = Pattern.compile("\\b(\\d{1,2}(?:\\.\\d)?)\\s?k\\b");
-    private static final Pattern BARE = Pattern.compile(
+    private static final Cue WITHOUT = Cue.of("\\b(without|w/o|no)\\b|\\bsugar[- ]?free\\b|\\bmeatless\\b");
+    private static final Cue BREAD_AND_BUTTER = Cue.of("\\bbread[- ](and|&|n)[- ]butters?\\b");
+    private static final Cue FEET = Cue.of("(\\d[\\d,]*)\\s*(ft\\b|feet\\b|foot\\b|'|′)");
+    private static final Cue METRES = Cue.of("(\\d[\\d,]*)\\s*(m|metres?|meters?|masl)\\b");
+    private static final Cue THOUSANDS = Cue.of("\\b(\\d{1,2}(?:\\.\\d)?)\\s?k\\b");
+    private static final Cue BARE = Cue.of(
             "(?<![\\d.,/])(\\d{1,2},\\d{3}|\\d{3,5})(?![\\d.,/%])(?!\\s*(psi|lb|pounds?|min|g\\b|grams?|oz|ounces?|ml\\b))");
-    private static final Pattern SEA_LEVEL = Pattern.compile("\\bsea[- ]level\\b");
-    private static final Pattern MILE_HIGH = Pattern.compile("\\b(a )?mile (high|up)\\b");
+    private static final Cue SEA_LEVEL = Cue.of("\\bsea[- ]level\\b");
+    private static final Cue MILE_HIGH = Cue.of("\\b(a )?mile (high|up)\\b");
     private static final Set<String> STOP = Set.of(
             """
             a about added altitude an and are at bath be boiling by caller can canned canner

@@ -18,6 +18,7 @@ import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
 import oilcloth.recipe.Recipe;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Sentences;
 
@@ -28,13 +29,13 @@ import oilcloth.text.Sentences;
 public final class RecipeReader {
     private static final int TITLE_LENGTH = 90;
     private static final int ITEM_LENGTH = 160;
-    private static final Pattern BULLET = Pattern.compile("^\\s*([-*•·–▢□+>]|\\[ ?\\])\\s+");
+    private static final Cue BULLET = Cue.of("^\\s*([-*•·–▢□+>]|\\[ ?\\])\\s+");
     private static final Pattern GREETING = Pattern.compile(
             "(?i)^(hi|hello|dear|good (morning|day|evening|afternoon)|thanks|thank you|greetings|to whom|from:|to:|date:|sent:|cc:|re: ?$)\\b.*");
     private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     /** "Mango chutney w/ green mangoes: 11 cups …": a run-on text that opens with the name of what it makes. */
-    private static final Pattern OPENING = Pattern.compile("^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)");
+    private static final Cue OPENING = Cue.of("^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)");
 
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
     private static final Pattern MEASURED = Pattern.compile(

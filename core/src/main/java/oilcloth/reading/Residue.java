@@ -2,30 +2,29 @@ package oilcloth.reading;
 
 import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** What no reader accounted for: figures left over, and things added that have no name we know. */
 final class Residue {
-    private static final Pattern KITCHEN_SENTENCE = Pattern.compile(
+    private static final Cue KITCHEN_SENTENCE = Cue.of(
             "\\b(add|stir|mix|put|pour|process|boil|simmer|cook|cup|cups|jar|jars|vinegar|sugar|salt|brine|fill|pack|leave|pressure|spoon|measure|canner|headspace)\\w*\\b");
-    private static final Pattern PREPOSITION = Pattern.compile(
+    private static final Cue PREPOSITION = Cue.of(
             "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
-    private static final Pattern FILLER = Pattern.compile(
+    private static final Cue FILLER = Cue.of(
             "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them)\\b)+");
 
     private static final Set<String> COOKING = Set.of(
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
-    private static final Pattern HOT =
-            Pattern.compile("\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar)\\b");
+    private static final Cue HOT =
+            Cue.of("\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar)\\b");
 
     private static final Set<String> GOES_ON =
             Set.of("more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring");
 
-    private static final Pattern PER =
-            Pattern.compile("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
+    private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
     void read(Sentence s, Draft draft) {
         figures(s, draft);
@@ -72,6 +71,9 @@ final class Residue {
 
     /** "stir in the gloop": something went in, and nothing in it is known. */
     private static void additions(Sentence s, Draft draft) {
+        if (!s.has(Vocabulary.ADD)) {
+            return;
+        }
         Matcher verb = Vocabulary.ADD.matcher(s.low());
         while (verb.find()) {
             if (s.negatedAt(verb.start())) {

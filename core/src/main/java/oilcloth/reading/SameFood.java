@@ -1,30 +1,32 @@
 package oilcloth.reading;
 
+import java.util.List;
 import java.util.Locale;
-import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 
 /** When a food named again is the same food, and when it is more of it. */
 final class SameFood {
     /** No recipe lists more; what comes after is reported as not read, so that a huge text stays quick and never sound. */
     private static final int MOST_INGREDIENTS = 250;
 
-    private static final Pattern REFERENCE = Pattern.compile(
+    private static final Cue REFERENCE = Cue.of(
             "\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
 
     private SameFood() {}
 
     /** A food named in passing before its amount was given is that same food. */
     static void settle(Draft draft, String text) {
+        List<Ingredient> measured =
+                draft.ingredients.stream().filter(i -> i.amount().isPresent()).toList();
         draft.ingredients.removeIf(early -> early.amount().isEmpty()
-                && draft.ingredients.stream()
-                        .anyMatch(known -> known.amount().isPresent()
-                                && (sameHead(text, known, early) || isKraut(known.food(), early.food()))));
+                && (closesAName(text, measured, early)
+                        || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));
     }
 
     private static boolean isKraut(Food known, Food read) {
@@ -37,9 +39,7 @@ final class SameFood {
             draft.unread.add(new Unread(read.range(), true));
             return;
         }
-        if (read.amount().isEmpty()
-                && !s.isItem()
-                && draft.ingredients.stream().anyMatch(i -> sameHead(s.whole(), i, read))) {
+        if (read.amount().isEmpty() && !s.isItem() && closesAName(s.whole(), draft.ingredients, read)) {
             return;
         }
         for (int i = 0; i < draft.ingredients.size(); i++) {
@@ -66,16 +66,22 @@ final class SameFood {
     }
 
     /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
-    private static boolean sameHead(String text, Ingredient known, Ingredient read) {
-        if (known.food().equals(read.food()) || read.food().isAcidulant()) {
+    private static boolean closesAName(String text, List<Ingredient> named, Ingredient read) {
+        if (read.food().isAcidulant()) {
             return false;
         }
-        // "the berries" after cranberries, "red pepper" after ground red pepper; but tomato juice is not the lemon
-        // juice
-        String before = known.range().of(text).toLowerCase(Locale.ROOT);
         String again = read.range().of(text).toLowerCase(Locale.ROOT);
-        return (again.indexOf(' ') < 0 || before.contains(again))
-                && Lexicon.head(before).endsWith(Lexicon.head(again));
+        String head = Lexicon.head(again);
+        // a plural differs in its last letters only
+        String root = head.substring(0, Math.max(0, head.length() - 1));
+        return named.stream().filter(known -> !known.food().equals(read.food())).anyMatch(known -> {
+            String before = known.range().of(text).toLowerCase(Locale.ROOT);
+            // "the berries" after cranberries, "red pepper" after ground red pepper; but tomato juice is not
+            // the lemon juice
+            return before.contains(root)
+                    && (again.indexOf(' ') < 0 || before.contains(again))
+                    && Lexicon.head(before).endsWith(head);
+        });
     }
 
     private static Ingredient refined(Ingredient known, Ingredient read) {

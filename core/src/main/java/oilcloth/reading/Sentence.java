@@ -5,8 +5,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
-import oilcloth.text.Cues;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 import oilcloth.text.Tokens;
@@ -14,7 +13,7 @@ import oilcloth.text.Tokens;
 /** One sentence under the pencil: its tokens, and which of them some reader has already accounted for. */
 final class Sentence {
     // "don't forget the vinegar" asks for vinegar, "never skip" likewise
-    private static final Pattern NEGATION = Pattern.compile(
+    private static final Cue NEGATION = Cue.of(
             "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t)\\b"
                     + "(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too))"
                     + "|\\b(without|instead of|rather than|in place of|avoid|forgot|forgot to|free of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
@@ -29,10 +28,11 @@ final class Sentence {
     private final BitSet claimed = new BitSet();
     private final String low;
     private final boolean item;
-    private final boolean mayNegate;
-    private final Cues.Searched searched;
+    /** Made when first searched: many a line is only weighed by its tokens. */
+    private Cue.Searched searched;
+
     /** Answers already given: many readers ask the same of a sentence, once for each of its figures. */
-    private final Map<Pattern, Boolean> known = new IdentityHashMap<>();
+    private final Map<Cue, Boolean> known = new IdentityHashMap<>();
 
     /** @param item whether it stands in a list, where a bare name is an ingredient */
     Sentence(String text, Range range, boolean item) {
@@ -41,8 +41,6 @@ final class Sentence {
         this.tokens = Tokens.of(text, range);
         this.low = lower(text, range);
         this.item = item;
-        this.searched = new Cues.Searched(low);
-        this.mayNegate = Cues.mayMatch(NEGATION, searched);
     }
 
     /** Lower case, sign for sign, so that offsets stay true. */
@@ -75,7 +73,10 @@ final class Sentence {
         return low;
     }
 
-    Cues.Searched searched() {
+    Cue.Searched searched() {
+        if (searched == null) {
+            searched = new Cue.Searched(low);
+        }
         return searched;
     }
 
@@ -105,27 +106,28 @@ final class Sentence {
         return tokens.get(from).range().to(tokens.get(Math.max(from, to - 1)).range());
     }
 
-    boolean has(Pattern pattern) {
-        return known.computeIfAbsent(pattern, p -> Cues.find(p, searched, 0).isPresent());
+    boolean has(Cue cue) {
+        return searched().mayHold(cue)
+                && known.computeIfAbsent(cue, c -> c.find(searched(), 0).isPresent());
     }
 
     /** The first match that no negation stands before in its clause. */
-    Optional<Range> find(Pattern pattern) {
-        Optional<Range> found = Cues.find(pattern, searched, 0);
+    Optional<Range> find(Cue cue) {
+        Optional<Range> found = cue.find(searched(), 0);
         while (found.isPresent() && negatedAt(found.get().start())) {
             int next = Math.max(found.get().end(), found.get().start() + 1);
-            found = next > low.length() ? Optional.empty() : Cues.find(pattern, searched, next);
+            found = next > low.length() ? Optional.empty() : cue.find(searched(), next);
         }
         return found.map(r -> r.shift(range.start()));
     }
 
     /** The first match, negated or not. */
-    Optional<Range> findAny(Pattern pattern) {
-        return Cues.find(pattern, searched, 0).map(r -> r.shift(range.start()));
+    Optional<Range> findAny(Cue cue) {
+        return cue.find(searched(), 0).map(r -> r.shift(range.start()));
     }
 
     boolean negatedAt(int offsetInSentence) {
-        if (!mayNegate) {
+        if (!searched().mayHold(NEGATION)) {
             return false;
         }
         int from = Math.max(0, offsetInSentence - REACH);

@@ -8,9 +8,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.guide.Lexicon;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 
 /**
  * Fail safe for steps: what is done to the food in words nobody knows. A tested time holds for the form that was tested;
@@ -21,8 +21,7 @@ final class StepWords {
     private static final Set<String> PLAIN = load("plain-words.txt");
 
     /** Who does it, or what it follows: a verb stands here. */
-    private static final Pattern VERB_PLACE =
-            Pattern.compile("and|then|i|we|you|she|he|mom|grandma|just|or|&|to|,|;|:|\\.|\\(");
+    private static final Cue VERB_PLACE = Cue.of("and|then|i|we|you|she|he|mom|grandma|just|or|&|to|,|;|:|\\.|\\(");
 
     /** What it is done to. */
     private static final Set<String> OBJECTS =
@@ -33,7 +32,7 @@ final class StepWords {
     private static final Set<String> CLAUSE_END = Set.of(",", ";", ".", ":", "(", ")", "but", "because", "so");
 
     /** "cut into ribbons", "cooked to a mush": the shape it ends in. */
-    private static final Pattern SHAPE = Pattern.compile(
+    private static final Cue SHAPE = Cue.of(
             "\\b(?:cut|cutting|slice|sliced|chop|chopped|cook|cooked|boil|boiled|simmer|simmered|turn|turned|work|worked|run|ran|made|make|broken|break|reduced?|down)\\b"
                     + "(?: (?:it|them|up|down|the [a-z]+|all))* (?:into|in|to)(?: (?:a|an|the|about|small|smaller|large|big|thin|thick|fine|nice|even|bite|bite-size|bite-sized|long|short|smooth|soft|little|neat|half|halves|of|inch|1|2|3|4|-|/|\"|and|or))* ([a-z]{3,})\\b");
 
@@ -135,6 +134,9 @@ final class StepWords {
     }
 
     private void shapes(Sentence s, Draft draft) {
+        if (!s.has(SHAPE)) {
+            return;
+        }
         Matcher shape = SHAPE.matcher(s.low());
         while (shape.find()) {
             String word = shape.group(1);

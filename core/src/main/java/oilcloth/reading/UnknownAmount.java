@@ -1,13 +1,12 @@
 package oilcloth.reading;
 
-import java.util.regex.Pattern;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 
 /** An amount of something nobody knows: fail safe, it is listed as not understood. */
 final class UnknownAmount {
-    private static final Pattern HAVING =
-            Pattern.compile("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
+    private static final Cue HAVING = Cue.of("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
     private UnknownAmount() {}
 

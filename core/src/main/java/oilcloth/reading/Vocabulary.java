@@ -1,12 +1,12 @@
 package oilcloth.reading;
 
 import java.util.Set;
-import java.util.regex.Pattern;
+import oilcloth.text.Cue;
 
 /** Word lists of the kitchen that several readers share. */
 final class Vocabulary {
     /** Phrases that hold a food's name and are no ingredient. */
-    static final Pattern NO_INGREDIENT = Pattern.compile(
+    static final Cue NO_INGREDIENT = Cue.of(
             "\\bbread[- ]and[- ]butters?\\b|\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b"
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine)s?\\b"
                     + "|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard) jars?\\b"
@@ -19,11 +19,11 @@ final class Vocabulary {
                     + "|\\bcorn (cobs?|husks?|silk)s?\\b|\\b(apple|pear|peach|tomato|lemon)? ?(cores?|pits?|skins?|peels|peelings|seeds|stems)\\b(?= (out|off|away|removed|slip|and))");
 
     /** Sentences about eating, in which a food is company and no ingredient. */
-    static final Pattern SERVING = Pattern.compile(
+    static final Cue SERVING = Cue.of(
             "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|this|these|that|theirs) (best )?(with|in|on|over|beside|next to|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
                     + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
-    static final Pattern ADD = Pattern.compile(
+    static final Cue ADD = Cue.of(
             "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped|drop|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
 
     /** Words an "add …" may hold without naming an ingredient. */

@@ -12,6 +12,7 @@ import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
 import oilcloth.check.Registry;
+import oilcloth.check.Said;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.GuideSnapshot;
@@ -60,20 +61,21 @@ public final class Engine {
         List<Range> recipes = reader.recipes(text);
         if (recipes.size() > 1) {
             List<Review> parts = recipes.stream()
-                    .map(r -> one(only(text, r), assertions, context).withText(text))
+                    .map(r ->
+                            one(reader.read(only(text, r)), assertions, context).withText(text))
                     .toList();
             Review gravest = parts.stream()
                     .max(Comparator.comparing(Review::call).thenComparing(Review::worstOpen))
                     .orElseThrow();
             return gravest.withParts(parts);
         }
-        Review whole = one(text, assertions, context);
-        List<Review> byJar = byJar(whole, text, assertions, context);
+        Recipe asRead = reader.read(text);
+        Review whole = one(asRead, assertions, context);
+        List<Review> byJar = byJar(whole, asRead, assertions, context);
         return byJar.size() > 1 ? whole.withParts(byJar) : whole;
     }
 
-    private Review one(String text, List<Assertion> assertions, Context context) {
-        Recipe asRead = reader.read(text);
+    private Review one(Recipe asRead, List<Assertion> assertions, Context context) {
         return review(asRead, Assertions.apply(asRead, assertions, guide), assertions, context);
     }
 
@@ -83,14 +85,14 @@ public final class Engine {
     }
 
     /** "20 minutes for pints, 25 for quarts": the same recipe, once for each jar that has a time of its own. */
-    private List<Review> byJar(Review whole, String text, List<Assertion> assertions, Context context) {
+    private List<Review> byJar(Review whole, Recipe asRead, List<Assertion> assertions, Context context) {
         Set<JarSize> jars = new LinkedHashSet<>();
         whole.recipe().facts().times().forEach(t -> t.value().jar().ifPresent(jars::add));
         if (jars.size() < 2) {
             return List.of();
         }
         return jars.stream()
-                .map(j -> one(text, Assertions.with(assertions, new Assertion(Assertion.Field.JAR, j.id())), context))
+                .map(j -> one(asRead, Assertions.with(assertions, new Assertion(Assertion.Field.JAR, j.id())), context))
                 .toList();
     }
 
@@ -100,7 +102,7 @@ public final class Engine {
     }
 
     private Review review(Recipe asRead, Recipe recipe, List<Assertion> assertions, Context context) {
-        Glance looked = look(recipe, context);
+        Glance looked = look(recipe, context, new Said(recipe));
         List<Asked> asked = new ArrayList<>();
         for (Question question : looked.findings.questions()) {
             asked.add(new Asked(
@@ -109,7 +111,10 @@ public final class Engine {
                             .map(a -> new Asked.Answered(
                                     a.text(),
                                     a.assertion(),
-                                    look(Assertions.apply(recipe, List.of(a.assertion()), guide), context)
+                                    look(
+                                                    Assertions.apply(recipe, List.of(a.assertion()), guide),
+                                                    context,
+                                                    looked.subject.said())
                                             .call()))
                             .toList()));
         }
@@ -154,12 +159,13 @@ public final class Engine {
 
     /** A look at a recipe already read and edited, for trying many. */
     public Glance glance(Recipe recipe, Context context) {
-        return look(recipe, context);
+        return look(recipe, context, new Said(recipe));
     }
 
-    private Glance look(Recipe recipe, Context context) {
+    /** @param said the words of this recipe, or of another reading of its text */
+    private Glance look(Recipe recipe, Context context, Said said) {
         Placement placement = placer.place(recipe, Subject.methodOf(recipe, context));
-        Subject subject = new Subject(recipe, placement, context, guide);
+        Subject subject = new Subject(recipe, placement, context, guide, said.of(recipe));
         Findings findings = new Findings();
         for (Check check : checks) {
             try {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oilcloth.acidity.Brine;
 import oilcloth.acidity.Proportions;
@@ -29,6 +28,7 @@ import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** What "sound" needs to know, asked for when it is not known. Whatever is asked here keeps a recipe from being sound. */
 final class Needs {
@@ -36,10 +36,10 @@ final class Needs {
     /** Share of the tested brine, for the same vegetables, under which it is asked whether it covers. */
     private static final double LEAST_COVER = 0.6;
 
-    private static final Pattern HALF_SOLIDS =
-            Pattern.compile("\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
-    private static final Pattern RINSED =
-            Pattern.compile("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
+    private static final Cue HALF_SOLIDS =
+            Cue.of("\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
+    private static final Cue RINSED =
+            Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 
     private Needs() {}
 

@@ -1,7 +1,6 @@
 package oilcloth.check.acid;
 
 import java.util.Set;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -13,6 +12,7 @@ import oilcloth.guide.FoodClass;
 import oilcloth.measure.Volume;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
+import oilcloth.text.Cue;
 
 /** Jelly from corncobs, flowers, herbs, peppers, garlic or vegetables below the tested acid. */
 public final class LowAcidJelly implements Check {
@@ -22,9 +22,9 @@ public final class LowAcidJelly implements Check {
             "Flowers, herbs, corncobs, peppers and garlic have no acid of their own; sugar does not make them safe.",
             "Guide 7");
 
-    private static final Pattern NAMED = Pattern.compile(
+    private static final Cue NAMED = Cue.of(
             "\\b(corn ?cob|dandelion|violet|lilac|rose petal|rose|flower|lavender|hibiscus|herb|basil|rosemary|thyme|sage|garlic|onion|pepper|carrot|zucchini|tea|coffee)s? (jelly|jam)\\b");
-    private static final Pattern JELLY = Pattern.compile("\\bjelly\\b");
+    private static final Cue JELLY = Cue.of("\\bjelly\\b");
     /** Cups of peppers to a cup of vinegar in the tested pepper jelly. */
     private static final double LEAST_RATIO = 3.7;
 

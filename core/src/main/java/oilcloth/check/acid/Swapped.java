@@ -2,7 +2,6 @@ package oilcloth.check.acid;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -14,6 +13,7 @@ import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** One acid in place of another. */
@@ -24,7 +24,7 @@ public final class Swapped implements Check {
             "Vinegar is the weaker acid: measure for measure it leaves the jar less sour than the tested juice.",
             "Guide 3");
 
-    private static final Pattern TOLD = Pattern.compile(
+    private static final Cue TOLD = Cue.of(
             "\\bvinegar\\b[^.;\\n]{0,24}\\b(instead of|in place of|in lieu of|for) (the )?(bottled )?(lemon|lime)\\b"
                     + "|\\b(no|out of|don'?t (like|care for|have)|instead of( the)?|in place of( the)?|had no) (bottled )?(lemon|lime)( juice)?\\b[^.;\\n]{0,40}\\bvinegar\\b");
 

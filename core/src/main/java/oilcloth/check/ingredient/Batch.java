@@ -1,13 +1,13 @@
 package oilcloth.check.ingredient;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** Batch size with regular pectin. */
@@ -18,7 +18,7 @@ public final class Batch implements Check {
             "A big batch boils slowly and unevenly, and often does not set.",
             "Guide 7");
 
-    private static final Pattern DOUBLED = Pattern.compile(
+    private static final Cue DOUBLED = Cue.of(
             "(?<!never )(?<!not )(?<!n't )\\b(doubled|tripled|double batch|triple batch|twice the recipe|(double|triple) (the|my|this) (recipe|batch)|two batches (at once|in one pot|together))\\b");
     /** Cups; the largest tested batch has six and a half. */
     private static final double MOST_FRUIT_CUPS = 8;

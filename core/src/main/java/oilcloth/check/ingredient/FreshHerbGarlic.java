@@ -1,7 +1,6 @@
 package oilcloth.check.ingredient;
 
 import java.util.List;
-import java.util.regex.Pattern;
 import oilcloth.acidity.Proportions;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
@@ -16,6 +15,7 @@ import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Volume;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** Fresh garlic and herbs in an acidified product. */
 public final class FreshHerbGarlic implements Check {
@@ -37,8 +37,8 @@ public final class FreshHerbGarlic implements Check {
     /** Up to three heads of dill to a quart, as the tested dill pickles have. */
     private static final double HEADS_IN_A_JAR = 0.5;
 
-    private static final Pattern MUCH = Pattern.compile(
-            "\\b(lots|plenty|loads|heaps|tons|a (whole |big )?(handful|bunch|pile)|handfuls|whole heads?)\\b");
+    private static final Cue MUCH =
+            Cue.of("\\b(lots|plenty|loads|heaps|tons|a (whole |big )?(handful|bunch|pile)|handfuls|whole heads?)\\b");
 
     private static final double SPOON_CUPS = 0.0625;
     private static final double PER_JAR_CUPS = 4;

@@ -1,7 +1,6 @@
 package oilcloth.check.ingredient;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -9,6 +8,7 @@ import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** Kind and order of pectin. */
@@ -19,11 +19,11 @@ public final class PectinUse implements Check {
             "Powdered pectin goes into the cold fruit before the sugar, liquid pectin in after it. They do not stand in for each other.",
             "Guide 7");
 
-    private static final Pattern SWAPPED = Pattern.compile(
-            "\\b(liquid|powder(ed)?)( pectin)? (instead of|in place of|for) (the )?(powder(ed)?|liquid)\\b");
-    private static final Pattern SUGAR_FIRST = Pattern.compile(
+    private static final Cue SWAPPED =
+            Cue.of("\\b(liquid|powder(ed)?)( pectin)? (instead of|in place of|for) (the )?(powder(ed)?|liquid)\\b");
+    private static final Cue SUGAR_FIRST = Cue.of(
             "\\b(fruit|berries|juice|peaches|apricots|plums|it|all)\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,60}\\b(then|stir in|add|whisk in)\\b[^.;\\n]{0,24}\\bpectin\\b|\\b(boil|heat)\\w*\\b[^.;\\n]{0,30}\\bsugar\\b[^.;\\n]{0,40}\\bthen\\b[^.;\\n]{0,30}\\bpectin\\b|\\bpectin (in )?(at the (very )?end|last)\\b|\\badd (the )?pectin (last|after the sugar)\\b|\\bpectin\\b[^.;\\n]{0,20}\\bafter (the )?sugar\\b");
-    private static final Pattern PECTIN_FIRST = Pattern.compile(
+    private static final Cue PECTIN_FIRST = Cue.of(
             "\\bpectin\\b[^.;\\n]{0,40}(boil|heat)\\w*[^\\n]{0,40}\\b(then|add|stir in)\\b[^.;\\n]{0,16}\\bsugar\\b|\\bpectin\\b[^.;\\n]{0,20}\\bbefore (the )?sugar\\b");
 
     @Override

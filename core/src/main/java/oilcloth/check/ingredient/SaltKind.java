@@ -2,7 +2,6 @@ package oilcloth.check.ingredient;
 
 import java.util.Locale;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -13,6 +12,7 @@ import oilcloth.guide.FoodClass;
 import oilcloth.measure.Volume;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** Iodised, table, kosher and sea salt in pickles and ferments. */
 public final class SaltKind implements Check {
@@ -22,8 +22,7 @@ public final class SaltKind implements Check {
             "Table salt clouds the brine, and flaked salts weigh less by the spoon. Canning salt is what was tested.",
             "Guide 6");
 
-    private static final Pattern KIND =
-            Pattern.compile("(?<!non-)(?<!un)\\b(iodi[sz]ed|table|kosher|sea|himalayan|rock)\\b");
+    private static final Cue KIND = Cue.of("(?<!non-)(?<!un)\\b(iodi[sz]ed|table|kosher|sea|himalayan|rock)\\b");
     /** A cup of light flaked salt weighs a little over half of a cup of canning salt. */
     private static final double KOSHER_TO_CANNING = 0.55;
 

@@ -3,7 +3,6 @@ package oilcloth.check.ingredient;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -17,6 +16,7 @@ import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** Swaps of the main food: accepted ones and others. */
 public final class Substitution implements Check {
@@ -28,7 +28,7 @@ public final class Substitution implements Check {
 
     private static final Set<FoodClass> SWAPPABLE = Set.of(FoodClass.PEPPER, FoodClass.ALLIUM, FoodClass.TOMATO);
     private static final Set<String> UNRIPE_ONLY = Set.of("mango, ripe", "papaya");
-    private static final Pattern INSTEAD = Pattern.compile(
+    private static final Cue INSTEAD = Cue.of(
             "\\b(instead of|in place of|in lieu of|subbed|substitut(e|ed|ing)|swapped|used)\\b[^.;\\n]{0,30}\\b(cucumbers?|cukes|beans|okra|asparagus|beets|carrots|cauliflower|tomatoes|peppers|corn|cabbage|zucchini|squash|cantaloupe|mango\\w*|peaches|apples|cranberries)\\b");
 
     @Override

@@ -1,6 +1,5 @@
 package oilcloth.check.ingredient;
 
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -10,6 +9,7 @@ import oilcloth.check.Subject;
 import oilcloth.guide.Acidity;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** A handful, some, to taste. */
 public final class Unmeasured implements Check {
@@ -19,7 +19,7 @@ public final class Unmeasured implements Check {
             "What nobody measured cannot be compared with what was tested.",
             "Guide 1");
 
-    private static final Pattern VAGUE = Pattern.compile(
+    private static final Cue VAGUE = Cue.of(
             "\\b(handfuls?|some|a few|a bit of|a bunch of|a couple of|as many|as much|however (many|much)|lots of|plenty of|to taste|to your taste|until it looks right|as you like|what(ever)? i (had|have))\\b");
 
     @Override

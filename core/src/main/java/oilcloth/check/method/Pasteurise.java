@@ -1,13 +1,13 @@
 package oilcloth.check.method;
 
 import java.util.Set;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.text.Cue;
 
 /** Low-temperature pasteurising. */
 public final class Pasteurise implements Check {
@@ -25,9 +25,9 @@ public final class Pasteurise implements Check {
             "fourteen-day-sweet",
             "quick-sweet");
 
-    private static final Pattern PATTERN = Pattern.compile(
+    private static final Cue PATTERN = Cue.of(
             "\\b1(80|82|85)( ?(to|-|–) ?1?8?5)? ?(°|º|degrees|deg|f\\b)[^.;\\n]{0,60}\\b(30|thirty|half an hour)\\b|\\b(30|thirty) min[^.;\\n]{0,40}\\b1(80|82|85)\\b|\\b(at|to) 1(80|82|85)\\b[^.;\\n]{0,30}\\b(30|thirty|half an hour)\\b|\\bpasteuri[sz](e|ed|ing|ation)\\b");
-    private static final Pattern THERMOMETER = Pattern.compile("\\bthermometer\\b");
+    private static final Cue THERMOMETER = Cue.of("\\bthermometer\\b");
 
     @Override
     public CheckInfo info() {

@@ -28,7 +28,8 @@ public final class PracticeCheck implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
-        String main = s.produce().main().map(f -> f.name()).orElse("");
+        String main =
+                s.produce().main().map(f -> f.name().toLowerCase(Locale.ROOT)).orElse("");
         if (rule.food().filter(f -> !f.matcher(main).find()).isPresent()) {
             return;
         }

@@ -2,7 +2,6 @@ package oilcloth.check.source;
 
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.regex.Pattern;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -10,6 +9,7 @@ import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.placing.Placement;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** The age of what the canner goes by. */
@@ -29,9 +29,9 @@ public final class Outdated implements Check {
 
     private static final String BOOK =
             "(book|edition|pamphlet|cookbook|card|recipe|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|dated|printed|from|since|circa|about|of|in)";
-    private static final Pattern YEAR = Pattern.compile("\\b" + BOOK
+    private static final Cue YEAR = Cue.of("\\b" + BOOK
             + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
-    private static final Pattern OLD = Pattern.compile(
+    private static final Cue OLD = Cue.of(
             "\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*|(19)?[1-8]0'?s|(in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties)|war ?time|depression[- ]era|(very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
 
     @Override

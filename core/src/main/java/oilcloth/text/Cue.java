@@ -6,48 +6,37 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.text.Literals.Literal;
+import oilcloth.text.Literals.Present;
 
 /**
- * Searches lower-case text for a pattern, looking first for literals of which each alternative of the pattern needs one;
- * that spares most sentences most of the searching. Derived from the pattern itself, so that nobody has to keep them.
+ * A pattern looked for in text in lower case. Each of its alternatives needs one of some literals to stand in the text; a
+ * text made ready once ({@link Searched}) knows which literals stand in it, so that most cues are told absent without a
+ * search. The literals are derived from the pattern itself. Nothing is compiled before a text needs it.
  */
-public final class Cues {
-    private static final ConcurrentHashMap<Pattern, Cues> KNOWN = new ConcurrentHashMap<>();
+public final class Cue {
+    private static final ConcurrentHashMap<String, Cue> KNOWN = new ConcurrentHashMap<>();
+    private static final Literals LITERALS = new Literals();
 
-    /** A lower-case text made ready for many searches: which three letters stand together in it. */
+    /** A lower-case text made ready for many searches. */
     public static final class Searched {
-        private static final int BITS = 4096;
         private final String low;
-        private final long[] trigrams = new long[BITS / Long.SIZE];
+        private final Present present;
 
         public Searched(String low) {
             this.low = low;
-            for (int i = 0; i + 3 <= low.length(); i++) {
-                int bit = trigram(low, i);
-                trigrams[bit / Long.SIZE] |= 1L << bit;
-            }
+            this.present = LITERALS.in(low);
         }
 
-        private static int trigram(String s, int i) {
-            return (s.charAt(i) * 961 + s.charAt(i + 1) * 31 + s.charAt(i + 2)) & (BITS - 1);
-        }
-
-        private boolean holds(Literal literal) {
-            boolean possible = literal.bit < 0 || (trigrams[literal.bit / Long.SIZE] & 1L << literal.bit) != 0;
-            return possible && low.contains(literal.letters);
+        /** Whether the cue could match. False is sure, true is not. */
+        public boolean mayHold(Cue cue) {
+            return cue.id < 0 || present.mayMatch(cue.id);
         }
     }
 
-    private record Literal(String letters, int bit) {
-        static Literal of(String letters) {
-            return new Literal(letters, letters.length() < 3 ? -1 : Searched.trigram(letters, 0));
-        }
-    }
-
-    /** One alternative of a pattern; compiled when a text first needs it, which for most is never. */
+    /** One alternative of a pattern. */
     private static final class Alternative {
         private final String regex;
-        private final int flags;
         /** Of which it needs one; empty where it may match anything. */
         private final Literal[] literals;
         /** With one of which every match begins; empty where that is not known. */
@@ -55,9 +44,8 @@ public final class Cues {
 
         private volatile Pattern compiled;
 
-        Alternative(String regex, int flags, Literal[] literals, Literal[] leading) {
+        Alternative(String regex, Literal[] literals, Literal[] leading) {
             this.regex = regex;
-            this.flags = flags;
             this.literals = literals;
             this.leading = leading;
         }
@@ -65,7 +53,7 @@ public final class Cues {
         Matcher matcher(String low) {
             Pattern p = compiled;
             if (p == null) {
-                p = Pattern.compile(regex, flags);
+                p = Pattern.compile(regex);
                 compiled = p;
             }
             return p.matcher(low);
@@ -73,7 +61,7 @@ public final class Cues {
 
         boolean mayMatch(Searched text) {
             for (Literal literal : literals) {
-                if (text.holds(literal)) {
+                if (text.present.mayHold(literal)) {
                     return true;
                 }
             }
@@ -89,16 +77,16 @@ public final class Cues {
             int best = limit;
             int end = -1;
             for (Literal literal : leading) {
-                if (!text.holds(literal)) {
+                if (!text.present.mayHold(literal)) {
                     continue;
                 }
-                int at = text.low.indexOf(literal.letters, from);
+                int at = text.low.indexOf(literal.letters(), from);
                 while (at >= 0 && at < best) {
                     if (m.region(at, text.low.length()).lookingAt()) {
                         best = at;
                         end = m.end();
                     }
-                    at = text.low.indexOf(literal.letters, at + 1);
+                    at = text.low.indexOf(literal.letters(), at + 1);
                 }
             }
             // leave the matcher on the match that counts
@@ -106,27 +94,47 @@ public final class Cues {
         }
     }
 
+    private final String regex;
     private final List<Alternative> alternatives;
+    /** Its number among the literals; negative where it may match anything. */
+    private final int id;
 
-    private Cues(List<Alternative> alternatives) {
-        this.alternatives = alternatives;
+    private volatile Pattern whole;
+
+    private Cue(String regex) {
+        this.regex = regex;
+        List<Alternative> made = new ArrayList<>();
+        List<Literal> needed = new ArrayList<>();
+        boolean free = false;
+        for (String part : split(regex)) {
+            Alternative a = new Alternative(
+                    part,
+                    literals(new RegexLiterals(part).alternatives()),
+                    literals(new RegexLiterals(part).leading()));
+            made.add(a);
+            needed.addAll(List.of(a.literals));
+            free |= a.literals.length == 0;
+        }
+        this.alternatives = List.copyOf(made);
+        this.id = free ? -1 : LITERALS.newCue(needed.stream().distinct().toList());
     }
 
-    /** Whether the pattern could match in the text. False is sure, true is not. */
-    public static boolean mayMatch(Pattern pattern, Searched text) {
-        for (Alternative a : KNOWN.computeIfAbsent(pattern, Cues::of).alternatives) {
-            if (a.mayMatch(text)) {
-                return true;
-            }
-        }
-        return false;
+    /**
+     * @param regex in lower case, without flags; the same text gives the same cue. Wrong syntax shows at the first match
+     *     tried.
+     */
+    public static Cue of(String regex) {
+        return KNOWN.computeIfAbsent(regex, Cue::new);
     }
 
     /** The leftmost match at or after an offset, as the whole pattern would find it. Offsets are into the text. */
-    public static Optional<Range> find(Pattern pattern, Searched text, int from) {
+    public Optional<Range> find(Searched text, int from) {
+        if (!text.mayHold(this)) {
+            return Optional.empty();
+        }
         int start = text.low.length() + 1;
         int end = -1;
-        for (Alternative a : KNOWN.computeIfAbsent(pattern, Cues::of).alternatives) {
+        for (Alternative a : alternatives) {
             if (!a.mayMatch(text)) {
                 continue;
             }
@@ -141,28 +149,34 @@ public final class Cues {
         return end < 0 ? Optional.empty() : Optional.of(new Range(start, end));
     }
 
-    private static Cues of(Pattern pattern) {
-        boolean plain = (pattern.flags() & ~(Pattern.CASE_INSENSITIVE | Pattern.MULTILINE)) == 0;
-        if (!plain) {
-            return new Cues(
-                    List.of(new Alternative(pattern.pattern(), pattern.flags(), new Literal[0], new Literal[0])));
+    /** The whole pattern on some words in lower case. */
+    public Matcher matcher(CharSequence low) {
+        Pattern p = whole;
+        if (p == null) {
+            p = Pattern.compile(regex);
+            whole = p;
         }
-        List<Alternative> alternatives = new ArrayList<>();
-        for (String regex : split(pattern.pattern())) {
-            alternatives.add(new Alternative(
-                    regex,
-                    pattern.flags(),
-                    literals(new RegexLiterals(regex).alternatives()),
-                    literals(new RegexLiterals(regex).leading())));
-        }
-        return new Cues(List.copyOf(alternatives));
+        return p.matcher(low);
     }
 
+    /** Every cue made so far. */
+    static List<Cue> all() {
+        return List.copyOf(KNOWN.values());
+    }
+
+    @Override
+    public String toString() {
+        return regex;
+    }
+
+    /** One letter alone stands in every text and tells nothing. */
     private static Literal[] literals(Optional<List<String>> letters) {
-        return letters.orElse(List.of()).stream().distinct().map(Literal::of).toArray(Literal[]::new);
+        List<String> all = letters.orElse(List.of());
+        boolean telling = all.stream().allMatch(l -> l.length() > 1);
+        return telling ? all.stream().distinct().map(LITERALS::literal).toArray(Literal[]::new) : new Literal[0];
     }
 
-    /** The alternatives at the top of a pattern; flags set inside it hold for all, so such a pattern stays whole. */
+    /** The alternatives at the top of a pattern. */
     private static List<String> split(String regex) {
         List<String> parts = new ArrayList<>();
         int depth = 0;
@@ -186,6 +200,6 @@ public final class Cues {
             }
         }
         parts.add(regex.substring(from));
-        return regex.contains("(?i)") ? List.of(regex) : parts;
+        return parts;
     }
 }
