@@ -1,6 +1,7 @@
 package oilcloth.placing;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,10 +21,12 @@ public final class Produce {
 
     private final List<Ingredient> ingredients;
     private final List<Food> foods;
+    private final Map<String, Double> cupsByGroup;
 
     private Produce(List<Ingredient> ingredients, List<Food> foods) {
         this.ingredients = ingredients;
         this.foods = foods;
+        this.cupsByGroup = sorted(ingredients, foods);
     }
 
     public static Produce of(Recipe recipe) {
@@ -96,6 +99,10 @@ public final class Produce {
 
     /** Cups by food group, the largest first; what was not measured counts as a little. */
     public Map<String, Double> cupsByGroup() {
+        return cupsByGroup;
+    }
+
+    private static Map<String, Double> sorted(List<Ingredient> ingredients, List<Food> foods) {
         Map<String, Double> cups = new LinkedHashMap<>();
         for (Ingredient i : ingredients) {
             cups.merge(i.food().group(), i.mostVolume().map(Volume::cups).orElse(UNMEASURED_CUPS), Double::sum);
@@ -105,14 +112,14 @@ public final class Produce {
         cups.entrySet().stream()
                 .sorted(Comparator.comparingDouble((Map.Entry<String, Double> e) -> -e.getValue()))
                 .forEach(e -> sorted.put(e.getKey(), e.getValue()));
-        return sorted;
+        return Collections.unmodifiableMap(sorted);
     }
 
     public Optional<Food> main() {
         if (foods.isEmpty()) {
             return Optional.empty();
         }
-        String group = cupsByGroup().keySet().iterator().next();
+        String group = cupsByGroup.keySet().iterator().next();
         return foods.stream().filter(f -> f.group().equals(group)).findFirst();
     }
 

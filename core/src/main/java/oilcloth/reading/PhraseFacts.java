@@ -311,7 +311,8 @@ final class PhraseFacts {
                     .filter(r -> {
                         int at = r.start() - s.range().start();
                         int end = r.end() - s.range().start();
-                        return MAKING.matcher(before(s, at)).find()
+                        return s.searched().mayHold(MAKING)
+                                        && MAKING.matcher(before(s, at)).find()
                                 || (HEADS.matcher(s.low().substring(0, at)).matches()
                                         && (COLON.matcher(s.low().substring(end))
                                                         .lookingAt()
@@ -330,6 +331,7 @@ final class PhraseFacts {
     private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms, boolean title) {
         forms.forEach(f -> s.find(f.pattern())
                 .filter(r -> title
+                        || !s.searched().mayHold(SERVED)
                         || !SERVED.matcher(before(s, r.start() - s.range().start()))
                                 .find())
                 .ifPresent(r -> draft.facts.forms().add(Fact.read(f.value(), r))));

@@ -85,14 +85,14 @@ public final class RecipeReader {
         List<Range> lines = Sentences.lines(text);
         BitSet measured = new BitSet();
         for (int n = 0; n < lines.size(); n++) {
-            measured.set(n, MEASURED.matcher(lines.get(n).of(text)).find() && isItem(text, lines.get(n)));
+            measured.set(n, MEASURED.matcher(lines.get(n).of(text)).find());
         }
-        List<Integer> starts = new ArrayList<>();
-        for (int n = 0; n < lines.size(); n++) {
-            boolean followed = measured.get(n + 1, n + 1 + TITLE_REACH).cardinality() >= LEAST_LINES;
-            if (followed && isTitle(lines.get(n).of(text))) {
-                starts.add(n);
+        List<Integer> starts = starts(text, lines, measured);
+        if (starts.size() > 1) {
+            for (int n = measured.nextSetBit(0); n >= 0; n = measured.nextSetBit(n + 1)) {
+                measured.set(n, isItem(text, lines.get(n)));
             }
+            starts = starts(text, lines, measured);
         }
         List<Range> recipes = new ArrayList<>();
         for (int k = 0; k < starts.size(); k++) {
@@ -103,6 +103,17 @@ public final class RecipeReader {
         boolean whole = recipes.size() < 2
                 || recipes.stream().anyMatch(r -> !CANNED.matcher(r.of(text)).find());
         return whole ? List.of(new Range(0, text.length())) : List.copyOf(recipes);
+    }
+
+    private List<Integer> starts(String text, List<Range> lines, BitSet measured) {
+        List<Integer> starts = new ArrayList<>();
+        for (int n = 0; n < lines.size(); n++) {
+            boolean followed = measured.get(n + 1, n + 1 + TITLE_REACH).cardinality() >= LEAST_LINES;
+            if (followed && isTitle(lines.get(n).of(text))) {
+                starts.add(n);
+            }
+        }
+        return starts;
     }
 
     private static final int LEAST_LINES = 2;
@@ -161,6 +172,7 @@ public final class RecipeReader {
         String bare = SUBJECT.matcher(words).replaceFirst("").strip();
         if (bare.isEmpty()
                 || bare.length() > TITLE_LENGTH
+                || MEASURED.matcher(bare).find()
                 || GREETING.matcher(bare).matches()
                 || bare.endsWith(",")) {
             return false;
@@ -172,9 +184,7 @@ public final class RecipeReader {
         boolean amount = Amounts.at(s.tokens(), 0)
                 .map(a -> a.unitSaid() || s.token(0).isNumber())
                 .orElse(false);
-        boolean measured = MEASURED.matcher(bare).find();
         return !amount
-                && !measured
                 && (labelled || !sentence)
                 && !BULLET.matcher(words).find()
                 && !HEADING.matcher(words).matches()

@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
 import oilcloth.measure.Altitude;
@@ -167,7 +166,12 @@ public final class Facts {
 
     /** The distinct values of a list of mentions, in order. */
     public static <T> Set<T> values(List<Fact<T>> facts) {
-        return facts.stream().map(Fact::value).collect(Collectors.toCollection(LinkedHashSet::new));
+        if (facts.isEmpty()) {
+            return Set.of();
+        }
+        Set<T> values = new LinkedHashSet<>();
+        facts.forEach(f -> values.add(f.value()));
+        return values;
     }
 
     /** Forgets what was read from words that are struck. */

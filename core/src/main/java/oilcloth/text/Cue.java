@@ -68,12 +68,13 @@ public final class Cue {
             return literals.length == 0;
         }
 
-        /** The start of the first match before {@code limit}, with its end left in the matcher; -1 for none. */
-        int start(Matcher m, Searched text, int from, int limit) {
+        /** The first match that begins at or after an offset and before {@code limit}; null for none. */
+        Range first(Searched text, int from, int limit) {
             if (leading.length == 0) {
-                return m.find(from) && m.start() < limit ? m.start() : -1;
+                Matcher m = matcher(text.low);
+                return m.find(from) && m.start() < limit ? new Range(m.start(), m.end()) : null;
             }
-            m.useTransparentBounds(true).useAnchoringBounds(false);
+            Matcher m = null;
             int best = limit;
             int end = -1;
             for (Literal literal : leading) {
@@ -82,6 +83,9 @@ public final class Cue {
                 }
                 int at = text.low.indexOf(literal.letters(), from);
                 while (at >= 0 && at < best) {
+                    if (m == null) {
+                        m = matcher(text.low).useTransparentBounds(true).useAnchoringBounds(false);
+                    }
                     if (m.region(at, text.low.length()).lookingAt()) {
                         best = at;
                         end = m.end();
@@ -89,8 +93,7 @@ public final class Cue {
                     at = text.low.indexOf(literal.letters(), at + 1);
                 }
             }
-            // leave the matcher on the match that counts
-            return end >= 0 && m.region(best, text.low.length()).lookingAt() ? best : -1;
+            return end < 0 ? null : new Range(best, end);
         }
     }
 
@@ -132,21 +135,17 @@ public final class Cue {
         if (!text.mayHold(this)) {
             return Optional.empty();
         }
-        int start = text.low.length() + 1;
-        int end = -1;
+        Range found = null;
+        int limit = text.low.length() + 1;
         for (Alternative a : alternatives) {
-            if (!a.mayMatch(text)) {
-                continue;
-            }
-            Matcher m = a.matcher(text.low);
             // of two that begin at the same place the one written first counts
-            int at = a.start(m, text, from, start);
-            if (at >= 0) {
-                start = at;
-                end = m.end();
+            Range first = a.mayMatch(text) ? a.first(text, from, limit) : null;
+            if (first != null) {
+                found = first;
+                limit = first.start();
             }
         }
-        return end < 0 ? Optional.empty() : Optional.of(new Range(start, end));
+        return Optional.ofNullable(found);
     }
 
     /** The whole pattern on some words in lower case. */

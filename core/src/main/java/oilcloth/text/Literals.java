@@ -73,6 +73,7 @@ final class Literals {
     private static final int LEAST = 2;
     private static final int MOST = 4;
     private static final int BUCKETS = 1 << 13;
+    private static final int PAIRS = 1 << 14;
     private static final int FACTOR = 31;
 
     private final Map<String, Literal> byLetters = new HashMap<>();
@@ -81,6 +82,9 @@ final class Literals {
             new AtomicReferenceArray<>(BUCKETS),
             new AtomicReferenceArray<>(BUCKETS),
             new AtomicReferenceArray<>(BUCKETS));
+
+    /** The first two letters of some literal. */
+    private final long[] pairs = new long[PAIRS / Long.SIZE];
 
     private volatile int literalCount;
     private volatile int cueCount;
@@ -108,6 +112,8 @@ final class Literals {
             Literal[] after = before == null ? new Literal[1] : Arrays.copyOf(before, before.length + 1);
             after[after.length - 1] = made;
             buckets.set(bucket, after);
+            int pair = pair(l.charAt(0), l.charAt(1));
+            pairs[pair / Long.SIZE] |= 1L << pair;
             literalCount++;
             return made;
         });
@@ -119,6 +125,9 @@ final class Literals {
         int cues = cueCount;
         Present present = new Present(literalCount, cues);
         for (int i = 0; i + LEAST <= low.length(); i++) {
+            if (!begins(low.charAt(i), low.charAt(i + 1))) {
+                continue;
+            }
             int hash = beginning(low, i, LEAST);
             mark(byBeginning.get(0).get(hash & (BUCKETS - 1)), low, i, present);
             for (int n = LEAST + 1; n <= MOST && i + n <= low.length(); n++) {
@@ -137,6 +146,15 @@ final class Literals {
                 }
             }
         }
+    }
+
+    private boolean begins(char first, char second) {
+        int pair = pair(first, second);
+        return (pairs[pair / Long.SIZE] & 1L << pair) != 0;
+    }
+
+    private static int pair(char first, char second) {
+        return (first << 7 ^ second) & (PAIRS - 1);
     }
 
     private static int beginning(String s, int from, int letters) {

@@ -1,5 +1,6 @@
 package oilcloth.check.practice;
 
+import java.util.List;
 import java.util.Locale;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
@@ -28,21 +29,24 @@ public final class PracticeCheck implements Check {
 
     @Override
     public void look(Subject s, Findings out) {
+        List<Practice> practices = s.recipe().practices().stream()
+                .filter(p -> p.rule().code().equals(rule.code()))
+                .toList();
+        if (practices.isEmpty()) {
+            return;
+        }
         String main =
                 s.produce().main().map(f -> f.name().toLowerCase(Locale.ROOT)).orElse("");
         if (rule.food().filter(f -> !f.matcher(main).find()).isPresent()) {
             return;
         }
-        for (Practice practice : s.recipe().practices()) {
-            if (practice.rule().code().equals(rule.code())) {
-                boolean graver = practice.graver()
-                        || rule.graver()
-                                .filter(g -> g.words().matcher(main).find())
-                                .isPresent();
-                String severity = graver ? rule.graver().orElseThrow().severity() : severity(s);
-                if (!severity.equals(PracticeRule.NONE)) {
-                    out.add(finding(s, practice, Severity.valueOf(severity.toUpperCase(Locale.ROOT))));
-                }
+        boolean graverFood =
+                rule.graver().filter(g -> g.words().matcher(main).find()).isPresent();
+        for (Practice practice : practices) {
+            boolean graver = practice.graver() || graverFood;
+            String severity = graver ? rule.graver().orElseThrow().severity() : severity(s);
+            if (!severity.equals(PracticeRule.NONE)) {
+                out.add(finding(s, practice, Severity.valueOf(severity.toUpperCase(Locale.ROOT))));
             }
         }
     }

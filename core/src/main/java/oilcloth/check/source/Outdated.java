@@ -29,10 +29,11 @@ public final class Outdated implements Check {
 
     private static final String BOOK =
             "(book|edition|pamphlet|cookbook|card|recipe|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|dated|printed|from|since|circa|about|of|in)";
+    private static final Cue FIGURE = Cue.of("\\b18\\d\\d\\b|\\b19\\d\\d\\b|\\b200\\d\\b");
     private static final Cue YEAR = Cue.of("\\b" + BOOK
             + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
     private static final Cue OLD = Cue.of(
-            "\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*|(19)?[1-8]0'?s|(in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties)|war ?time|depression[- ]era|(very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
+            "\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*|(19)?[1-8](0s|0's)|(in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties)|war ?time|depression[- ]era|(very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
 
     @Override
     public CheckInfo info() {
@@ -48,7 +49,7 @@ public final class Outdated implements Check {
     public void look(Subject s, Findings out) {
         OptionalInt year = OptionalInt.empty();
         Optional<Range> at = Optional.empty();
-        Optional<Range> found = s.said().anywhere(YEAR);
+        Optional<Range> found = s.said().anywhere(FIGURE).flatMap(f -> s.said().anywhere(YEAR));
         while (found.isPresent()) {
             String words = found.get().of(s.recipe().text());
             int said = Integer.parseInt(words.substring(words.length() - YEAR_DIGITS));
