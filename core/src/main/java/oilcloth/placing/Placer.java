@@ -72,9 +72,11 @@ public final class Placer {
     private static final Volume PICKLING = Volume.ofCups(0.25);
 
     private final GuideSnapshot guide;
+    private final List<Profile> profiles;
 
     public Placer(GuideSnapshot guide) {
         this.guide = guide;
+        this.profiles = guide.recipes().stream().map(Profile::of).toList();
     }
 
     private record Scored(double score, Placement placement) {}
@@ -84,14 +86,14 @@ public final class Placer {
         Set<String> forms = Facts.values(recipe.facts().forms());
         List<Scored> scored = new ArrayList<>();
         RecipeMatcher matcher = new RecipeMatcher(guide, recipe, produce, forms);
-        for (TestedRecipe tested : guide.recipes()) {
-            double score = matcher.score(tested);
+        for (Profile profile : profiles) {
+            double score = matcher.score(profile);
             if (score > RecipeMatcher.WORTH_A_LOOK) {
-                scored.add(new Scored(score, ofRecipe(recipe, tested, score, method)));
+                scored.add(new Scored(score, ofRecipe(recipe, profile.tested(), score, method, matcher)));
             }
         }
         plain(recipe, produce, forms, method).ifPresent(scored::add);
-        Optional<Scored> said = recipe.facts().placed().flatMap(id -> asSaid(id, recipe, produce, method));
+        Optional<Scored> said = recipe.facts().placed().flatMap(id -> asSaid(id, recipe, produce, method, matcher));
         if (said.isPresent()) {
             // what the educator says it is comes first; what the recipe has beyond it is still named
             scored.removeIf(s -> idOf(s.placement()).equals(idOf(said.get().placement())));
@@ -128,12 +130,13 @@ public final class Placer {
     /** More than any likeness. */
     private static final double SAID = 10;
 
-    private Optional<Scored> asSaid(String id, Recipe recipe, Produce produce, Optional<CanningMethod> method) {
+    private Optional<Scored> asSaid(
+            String id, Recipe recipe, Produce produce, Optional<CanningMethod> method, RecipeMatcher matcher) {
         Optional<TestedRecipe> tested = guide.recipes().stream()
                 .filter(r -> r.id().equals(id) && !r.processes().isEmpty())
                 .findFirst();
         if (tested.isPresent()) {
-            return Optional.of(new Scored(SAID, ofRecipe(recipe, tested.get(), SAID, method)));
+            return Optional.of(new Scored(SAID, ofRecipe(recipe, tested.get(), SAID, method, matcher)));
         }
         List<PlacingRule> rules = RowChoice.byMethod(
                 guide.placing().stream()
@@ -173,7 +176,8 @@ public final class Placer {
                 id, title, s.score() >= SURE ? Certainty.MEDIUM : Certainty.LOW, Likeness.of(recipe, p, guide));
     }
 
-    private Placement ofRecipe(Recipe recipe, TestedRecipe tested, double score, Optional<CanningMethod> method) {
+    private Placement ofRecipe(
+            Recipe recipe, TestedRecipe tested, double score, Optional<CanningMethod> method, RecipeMatcher matcher) {
         List<Process> processes = tested.processes().stream()
                 .map(id -> guide.process(tested.method(), id).orElseThrow())
                 .toList();
@@ -186,7 +190,6 @@ public final class Placer {
                             .toList(),
                     recipe.facts());
         }
-        List<Ingredient> unlisted = new RecipeMatcher(guide, recipe, Produce.of(recipe), Set.of()).unlisted(tested);
         FoodKind kind = tested.method() == Method.PRESSURE ? FoodKind.LOW_ACID : kindOf(tested);
         return new Placement(
                 processes,
@@ -194,7 +197,7 @@ public final class Placer {
                 score >= SURE ? Certainty.HIGH : Certainty.MEDIUM,
                 tested.form(),
                 kind,
-                unlisted,
+                matcher.unlisted(tested),
                 List.of());
     }
 

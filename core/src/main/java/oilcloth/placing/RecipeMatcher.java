@@ -42,6 +42,12 @@ final class RecipeMatcher {
     /** The title and the names of the produce, as "slicing tomatoes". */
     private final String names;
 
+    private final boolean vinegarInBatch;
+    private final boolean citrus;
+    private final Optional<Brine> brine;
+    /** Ingredients that not every tested recipe has a place for. */
+    private final List<Ingredient> telling;
+
     RecipeMatcher(GuideSnapshot guide, Recipe recipe, Produce produce, Set<String> forms) {
         this.guide = guide;
         this.recipe = recipe;
@@ -56,10 +62,28 @@ final class RecipeMatcher {
                 + produce.ingredients().stream()
                         .map(i -> " " + i.range().of(recipe.text()).toLowerCase(Locale.ROOT))
                         .collect(Collectors.joining());
+        List<Ingredient> acids = recipe.acids();
+        this.vinegarInBatch =
+                acids.stream().anyMatch(i -> i.food().isVinegar() && i.perJar().isEmpty());
+        this.citrus = acids.stream().anyMatch(i -> i.food().isCitrusJuice());
+        this.brine = Brine.of(recipe);
+        this.telling = recipe.inJar().stream().filter(i -> !isFree(i.food())).toList();
+    }
+
+    private static boolean isFree(Food food) {
+        return food.kind() == FoodClass.WATER
+                || food.kind() == FoodClass.SALT
+                || food.kind().isDrySeasoning()
+                || food.isAcidulant()
+                || food.name().equals("calcium chloride")
+                || food.name().equals("ascorbic acid")
+                || food.name().equals("vegetables")
+                || food.name().equals("fruit");
     }
 
     /** 0 (nothing alike) to a little over 1. */
-    double score(TestedRecipe tested) {
+    double score(Profile profile) {
+        TestedRecipe tested = profile.tested();
         if (tested.processes().isEmpty() || read.isEmpty() || isLeaflet(tested)) {
             return 0;
         }
@@ -67,7 +91,7 @@ final class RecipeMatcher {
         if (form == 0) {
             return 0;
         }
-        List<ProduceLine> lines = ProduceLine.of(tested);
+        List<ProduceLine> lines = profile.lines();
         double all = 0;
         double covered = 0;
         for (ProduceLine line : lines) {
@@ -88,13 +112,13 @@ final class RecipeMatcher {
         if (all == 0 || mine == 0 || covered == 0 || !sharesMain(lines, tested)) {
             return 0;
         }
-        double alike = covered / all * Math.sqrt(pure / mine) * form * name(tested);
+        double alike = covered / all * Math.sqrt(pure / mine) * form * name(profile);
         if (alike < WORTH_A_LOOK) {
             return alike;
         }
         Proportions proportions = Proportions.of(recipe, tested, guide);
         return alike
-                - VIOLATION * violations(tested, proportions)
+                - VIOLATION * violations(profile, proportions)
                 // among recipes of the same things the nearest in proportion
                 - NEARNESS * proportions.distance();
     }
@@ -149,8 +173,7 @@ final class RecipeMatcher {
         if (forms.contains(tested.form()) && !(blend && read.size() == 1)) {
             return 1;
         }
-        boolean vinegar = recipe.acids().stream()
-                .anyMatch(i -> i.food().isVinegar() && i.perJar().isEmpty());
+        boolean vinegar = vinegarInBatch;
         return switch (tested.form()) {
             case "pickle" -> forms.contains("relish")
                             || forms.contains("salsa")
@@ -178,14 +201,14 @@ final class RecipeMatcher {
         };
     }
 
-    private double name(TestedRecipe tested) {
+    private double name(Profile profile) {
         double factor = 1;
-        for (String word : tested.name().toLowerCase(Locale.ROOT).split("[^a-z0-9]+")) {
-            if (word.length() > 3 && names.contains(word)) {
+        for (String word : profile.words()) {
+            if (names.contains(word)) {
                 factor += 0.02;
             }
         }
-        String name = tested.name().toLowerCase(Locale.ROOT);
+        String name = profile.name();
         if (names.startsWith(name) || words.contains(name)) {
             factor += NAMED;
         }
@@ -205,7 +228,7 @@ final class RecipeMatcher {
                 "country",
                 "blender",
                 "spiced")) {
-            boolean theirs = name.contains(style) || tested.id().contains(style);
+            boolean theirs = name.contains(style) || profile.tested().id().contains(style);
             boolean ours =
                     words.contains(style) || (style.equals("bread-and-butter") && words.contains("bread and butter"));
             if (theirs && !ours && !Set.of("sweet", "spiced", "lime").contains(style)) {
@@ -218,24 +241,23 @@ final class RecipeMatcher {
         return factor;
     }
 
-    private int violations(TestedRecipe tested, Proportions proportions) {
+    private int violations(Profile profile, Proportions proportions) {
+        TestedRecipe tested = profile.tested();
         int violations = unlisted(tested).size();
         violations += proportions.raised().size();
-        Optional<Brine> brine = Brine.of(recipe);
-        Optional<Brine> theirs = Brine.of(tested);
+        Optional<Brine> theirs = profile.brine();
         if (tested.isPacked()
                 && brine.isPresent()
                 && theirs.isPresent()
                 && brine.get().percent() < theirs.get().percent() * 0.98) {
             violations++;
         }
-        boolean lemon = tested.ingredients().stream()
-                .anyMatch(i -> i.role().equals("acid") && i.foods().stream().anyMatch(Food::isCitrusJuice));
+        boolean lemon = profile.lemon();
         boolean theirVinegar = theirs.isPresent();
         if (brine.isPresent() != theirVinegar && !(lemon && brine.isEmpty())) {
             violations++;
         }
-        if (lemon != recipe.acids().stream().anyMatch(i -> i.food().isCitrusJuice()) && lemon) {
+        if (lemon && !citrus) {
             violations++;
         }
         return Math.min(violations, 4);
@@ -245,18 +267,9 @@ final class RecipeMatcher {
     List<Ingredient> unlisted(TestedRecipe tested) {
         List<Ingredient> unlisted = new ArrayList<>();
         boolean produceOnly = tested.method() == oilcloth.guide.Method.BOILING;
-        for (Ingredient i : recipe.inJar()) {
-            Food food = i.food();
-            boolean free = food.kind() == FoodClass.WATER
-                    || food.kind() == FoodClass.SALT
-                    || food.kind().isDrySeasoning()
-                    || (food.kind() == FoodClass.SWEETENER && produceOnly)
-                    || food.isAcidulant()
-                    || food.name().equals("calcium chloride")
-                    || food.name().equals("ascorbic acid")
-                    || food.name().equals("vegetables")
-                    || food.name().equals("fruit");
-            if (!free && !isListed(food, tested)) {
+        for (Ingredient i : telling) {
+            boolean sweetens = i.food().kind() == FoodClass.SWEETENER && produceOnly;
+            if (!sweetens && !isListed(i.food(), tested)) {
                 unlisted.add(i);
             }
         }

@@ -1,5 +1,6 @@
 package oilcloth.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import oilcloth.guide.Food;
@@ -55,10 +56,22 @@ public record Recipe(
 
     /** The ingredients that end up in the jar. */
     public List<Ingredient> inJar() {
-        return ingredients.stream().filter(i -> !i.aside()).toList();
+        List<Ingredient> inJar = new ArrayList<>(ingredients.size());
+        for (Ingredient i : ingredients) {
+            if (!i.aside()) {
+                inJar.add(i);
+            }
+        }
+        return inJar;
     }
 
     public List<Ingredient> acids() {
-        return inJar().stream().filter(i -> i.food().isAcidulant()).toList();
+        List<Ingredient> acids = new ArrayList<>();
+        for (Ingredient i : ingredients) {
+            if (!i.aside() && i.food().isAcidulant()) {
+                acids.add(i);
+            }
+        }
+        return acids;
     }
 }
