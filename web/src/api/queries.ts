@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { api, ok, type Assertion, type CaseView, type Details, type Edit } from './client';
 
 export const keys = {
@@ -194,10 +195,20 @@ function useAnswerChange<T>(caseId: string, change: (given: T) => Promise<unknow
   });
 }
 
-export const useSign = (caseId: string) =>
-  useAnswerChange(caseId, (version: number) =>
-    ok(api.POST('/api/cases/{id}/sign', { params: { path: { id: caseId } }, body: { version } })),
+export const useSign = (caseId: string) => {
+  const client = useQueryClient();
+  const sign = useAnswerChange(caseId, (body: { version: number; asItStands: boolean }) =>
+    ok(api.POST('/api/cases/{id}/sign', { params: { path: { id: caseId } }, body })),
   );
+  // refused because something has changed: the page shows what
+  const { isError } = sign;
+  useEffect(() => {
+    if (isError) {
+      void client.invalidateQueries({ queryKey: keys.reply(caseId) });
+    }
+  }, [isError, client, caseId]);
+  return sign;
+};
 
 export const useReopen = (caseId: string) =>
   useAnswerChange(caseId, (given: { id: string; why: string }) =>

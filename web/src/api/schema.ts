@@ -1886,6 +1886,7 @@ export interface components {
             passages: components["schemas"]["Passage"][];
             composed: string;
             carried: string;
+            behind: boolean;
             left: string[];
         };
         DeskNotes: {
@@ -2202,6 +2203,7 @@ export interface components {
         ToSign: {
             /** Format: int32 */
             version: number;
+            asItStands: boolean;
         };
         AnswerView: {
             /** Format: uuid */

@@ -70,7 +70,7 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
     letter.current?.focus();
     letter.current?.setSelectionRange(start, end);
   };
-  const outdated = !locked && reply.saved && !draft.touched && reply.carried !== reply.body;
+  const outdated = !locked && !draft.touched && reply.behind;
 
   return (
     <Box sx={{ maxWidth: 1220, mx: 'auto' }}>
@@ -96,6 +96,7 @@ function Letter({ view, reply }: { view: CaseView; reply: Reply }) {
           contact={view.details.contact ?? ''}
           version={draft.version}
           dirty={draft.dirty}
+          behind={outdated}
           answers={answers.data}
         />
       )}

@@ -1,4 +1,14 @@
-import { Box, Button, Link, Paper, Stack, TextField, Typography } from '@mui/material';
+import {
+  Box,
+  Button,
+  Checkbox,
+  FormControlLabel,
+  Link,
+  Paper,
+  Stack,
+  TextField,
+  Typography,
+} from '@mui/material';
 import { useState } from 'react';
 import type { SignedAnswer } from '../../api/client';
 import { useReopen, useSend, useSession, useSign } from '../../api/queries';
@@ -14,6 +24,8 @@ interface Props {
   /** of the reply as last saved */
   version: number;
   dirty: boolean;
+  /** whether the review has changed since the letter caught up with it */
+  behind: boolean;
   answers: SignedAnswer[];
 }
 
@@ -54,11 +66,12 @@ function OneLine(props: {
 }
 
 /** The way out of the desk: sign, send, reopen; and the answers given before. */
-export function Signing({ caseId, contact, version, dirty, answers }: Props) {
+export function Signing({ caseId, contact, version, dirty, behind, answers }: Props) {
   const session = useSession();
   const educator = session.data?.role === 'EDUCATOR';
   const standing = answers.find((a) => a.reopenedAt == null);
   const earlier = answers.filter((a) => a !== standing);
+  const [asItStands, setAsItStands] = useState(false);
   const sign = useSign(caseId);
   const send = useSend(caseId);
   const reopen = useReopen(caseId);
@@ -68,8 +81,8 @@ export function Signing({ caseId, contact, version, dirty, answers }: Props) {
         <Stack direction="row" spacing={1.5} sx={{ alignItems: 'center', flexWrap: 'wrap' }} useFlexGap>
           <Button
             variant="contained"
-            disabled={!educator || dirty || sign.isPending}
-            onClick={() => sign.mutate(version)}
+            disabled={!educator || dirty || (behind && !asItStands) || sign.isPending}
+            onClick={() => sign.mutate({ version, asItStands: behind && asItStands })}
           >
             Sign
           </Button>
@@ -78,8 +91,16 @@ export function Signing({ caseId, contact, version, dirty, answers }: Props) {
               ? 'An educator signs and sends; your draft is kept for them.'
               : dirty
                 ? 'Save the letter first; what is signed is what was saved.'
-                : 'Signing locks the letter, with the guide and the engine it rests on.'}
+                : behind
+                  ? 'The review has changed since this letter was begun: bring the changes in below, or tick the box.'
+                  : 'Signing locks the letter, with the guide and the engine it rests on.'}
           </Typography>
+          {educator && behind && !dirty && (
+            <FormControlLabel
+              control={<Checkbox checked={asItStands} onChange={(e) => setAsItStands(e.target.checked)} />}
+              label="I sign it as it stands"
+            />
+          )}
         </Stack>
       )}
       {standing && (

@@ -3,20 +3,34 @@ import { Problem, type Language, type Reply } from '../../api/client';
 import { fetchReply, useWriteReply } from './queries';
 
 const SAVE_AFTER = 2_000;
-const draftKey = (id: string) => `oilcloth.reply.${id}`;
+const draftKey = (id: string) => `oilcloth.draft.${id}`;
+
+/** What lies in the browser until it is saved, and the version it was written over. */
+interface Kept {
+  body: string;
+  base: string;
+  language: Language;
+  version: number;
+}
+
+function keptDraft(id: string): Kept | null {
+  const kept = sessionStorage.getItem(draftKey(id));
+  return kept === null ? null : (JSON.parse(kept) as Kept);
+}
 
 /**
  * A letter in somebody's hands. It is saved by itself a moment after the last key; until then it lies in the browser, so
  * that a reload loses nothing. When somebody else saved first, theirs is fetched and a choice is asked for.
  */
 export function useDraft(id: string, reply: Reply, locked: boolean) {
-  const kept = sessionStorage.getItem(draftKey(id));
-  const [body, setBody] = useState(kept ?? reply.body);
-  const [language, setLanguage] = useState<Language>(reply.language);
-  const [base, setBase] = useState(reply.base);
-  const [version, setVersion] = useState(reply.version);
+  const [kept] = useState(() => keptDraft(id));
+  const [body, setBody] = useState(kept?.body ?? reply.body);
+  const [language, setLanguage] = useState<Language>(kept?.language ?? reply.language);
+  const [base, setBase] = useState(kept?.base ?? reply.base);
+  const [version, setVersion] = useState(kept?.version ?? reply.version);
   const [touched, setTouched] = useState(kept !== null);
-  const [theirs, setTheirs] = useState<Reply | null>(null);
+  // somebody saved while this draft lay in the browser
+  const [theirs, setTheirs] = useState<Reply | null>(kept && kept.version !== reply.version ? reply : null);
   const write = useWriteReply(id);
 
   const latest = useRef(body);
@@ -24,12 +38,19 @@ export function useDraft(id: string, reply: Reply, locked: boolean) {
     latest.current = body;
   }, [body]);
 
-  const edit = (words: string, from: { base?: string; language?: Language } = {}) => {
-    setBody(words);
-    setBase(from.base ?? base);
-    setLanguage(from.language ?? language);
+  const edit = (words: string, from: { base?: string; language?: Language; version?: number } = {}) => {
+    const draft: Kept = {
+      body: words,
+      base: from.base ?? base,
+      language: from.language ?? language,
+      version: from.version ?? version,
+    };
+    setBody(draft.body);
+    setBase(draft.base);
+    setLanguage(draft.language);
+    setVersion(draft.version);
     setTouched(true);
-    sessionStorage.setItem(draftKey(id), words);
+    sessionStorage.setItem(draftKey(id), JSON.stringify(draft));
   };
 
   const save = (byItself: boolean, over: number = version) => {
@@ -44,6 +65,9 @@ export function useDraft(id: string, reply: Reply, locked: boolean) {
           if (latest.current === sent) {
             setTouched(false);
             sessionStorage.removeItem(draftKey(id));
+          } else {
+            const draft: Kept = { body: latest.current, base, language, version: saved.version };
+            sessionStorage.setItem(draftKey(id), JSON.stringify(draft));
           }
         },
         onError: (error) => {
@@ -93,9 +117,8 @@ export function useDraft(id: string, reply: Reply, locked: boolean) {
     },
     putBoth: () => {
       if (theirs) {
-        setVersion(theirs.version);
         setTheirs(null);
-        edit(`${body.trimEnd()}\n\n${theirs.body}`);
+        edit(`${body.trimEnd()}\n\n${theirs.body}`, { version: theirs.version });
       }
     },
   };

@@ -16,9 +16,8 @@ public final class LetterFormats {
                 .toList();
     }
 
-    /** Without the marks that turn the direction of writing round, which could make one figure read as another. */
     static String harmless(String words) {
-        return words.replace("\r\n", "\n").replaceAll("[\\u202A-\\u202E\\u2066-\\u2069\\u200E\\u200F\\u061C]", "");
+        return Invisible.without(words.replace("\r\n", "\n"));
     }
 
     public static String html(String title, String letter, Language language) {

@@ -41,7 +41,7 @@ public final class RecipeText {
 
     /** @throws UnusableInput as {@link #of(byte[])} */
     public static String of(String raw) throws UnusableInput {
-        String text = raw.startsWith("\uFEFF") ? raw.substring(1) : raw;
+        String text = Invisible.without(raw);
         if (text.isBlank()) {
             throw new UnusableInput("The text is empty. Paste the recipe, or name a file that holds one.");
         }
@@ -58,13 +58,15 @@ public final class RecipeText {
         }
         String start = text.stripLeading();
         if ((start.startsWith("{") || start.startsWith("[{")) && text.contains("\"@type\"")) {
-            return fromJson(start).orElseThrow(() -> new UnusableInput("This JSON holds no schema.org Recipe."));
+            return fromJson(start)
+                    .map(Invisible::without)
+                    .orElseThrow(() -> new UnusableInput("This JSON holds no schema.org Recipe."));
         }
         String low = start.substring(0, Math.min(2_000, start.length())).toLowerCase(Locale.ROOT);
         boolean html = low.startsWith("<!doctype html")
                 || low.startsWith("<html")
                 || low.matches("(?s)^<(div|p|body|head|article|section|script|table|h\\d|ul|meta)\\b.*");
-        return html ? fromHtml(text) : text;
+        return html ? Invisible.without(fromHtml(text)) : text;
     }
 
     private static UnusableInput tooLong() {

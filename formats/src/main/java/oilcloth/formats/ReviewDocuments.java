@@ -96,7 +96,7 @@ public final class ReviewDocuments {
                 review.guide().name(),
                 Review.ENGINE_VERSION,
                 placed(review.placement(), review),
-                review.required().map(ReviewDocuments::required).orElse(null),
+                required(review),
                 review.findings().stream().map(f -> finding(f, text)).toList(),
                 review.questions().stream().map(q -> question(q, text)).toList(),
                 review.recipe().unread().stream()
@@ -234,6 +234,11 @@ public final class ReviewDocuments {
                 p.certainty().name().toLowerCase(Locale.ROOT),
                 p.isPlaced() ? likeness(Likeness.of(review.recipe(), p, review.guide())) : null,
                 others);
+    }
+
+    /** The required block alone; null where the recipe is not placed. */
+    public static RequiredDoc required(Review review) {
+        return review.required().map(ReviewDocuments::required).orElse(null);
     }
 
     private static RequiredDoc required(Required r) {

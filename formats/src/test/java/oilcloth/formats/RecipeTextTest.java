@@ -85,4 +85,12 @@ class RecipeTextTest {
         assertThat(document.stated().minutes())
                 .isEqualTo(document.required().jar().equals("quart") ? 30 : 25);
     }
+
+    /** On the screen this would look like 51 minutes, and the vinegar would not be read. */
+    @Test
+    void signsThatNobodySeesAreNotPartOfTheRecipe() throws UnusableInput {
+        assertThat(RecipeText.of("2 cups vine\u200Bgar. Process \u202E15\u202C min\u00ADutes."))
+                .isEqualTo("2 cups vinegar. Process 15 minutes.");
+        assertThat(RecipeText.of("<p>Process &#x202E;15&#x202C; minutes</p>")).isEqualTo("Process 15 minutes");
+    }
 }

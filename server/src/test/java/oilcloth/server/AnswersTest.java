@@ -113,6 +113,34 @@ class AnswersTest {
     }
 
     @Test
+    void aLetterBehindItsReviewIsSignedOnlyWhenTheEducatorSaysSo() {
+        Desk educator = as("educator");
+        String id = open(educator, "Tamsin Ferro", BEETS.replace("30 minutes", "15 minutes"));
+        String letter =
+                educator.get("/api/cases/" + id + "/reply").body().path("body").asText();
+        Map<String, Object> draft = new HashMap<>(Desk.draft(letter, 0));
+        draft.put("composed", letter);
+        educator.send("PUT", "/api/cases/" + id + "/reply", draft);
+        educator.send("POST", "/api/cases/" + id + "/assertions", Map.of("field", "MINUTES", "value", "30"));
+
+        int version = replyVersion(educator, id);
+        assertThat(educator.get("/api/cases/" + id + "/reply")
+                        .body()
+                        .path("behind")
+                        .asBoolean())
+                .isTrue();
+        Answer refused = educator.send("POST", "/api/cases/" + id + "/sign", Map.of("version", version));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().path("detail").asText()).contains("The review has changed");
+
+        Answer signed =
+                educator.send("POST", "/api/cases/" + id + "/sign", Map.of("version", version, "asItStands", true));
+        assertThat(signed.status()).isEqualTo(201);
+        assertThat(educator.get("/api/cases/" + id + "/trail").body().findValuesAsText("detail"))
+                .anyMatch(d -> d.contains("as it stood before the review changed"));
+    }
+
+    @Test
     void aSentLetterStandsInTheOutboxAndABadAddressIsRefused() {
         Desk educator = as("educator");
         String id = open(educator, "Tamsin Ferro", BEETS);

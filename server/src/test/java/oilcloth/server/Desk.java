@@ -49,6 +49,11 @@ public final class Desk {
         return this;
     }
 
+    /** A first draft, as nobody has saved one before. */
+    public static Map<String, Object> draftOf(String body) {
+        return draft(body, -1);
+    }
+
     /** A draft of a letter to save. @param version of the draft that was read */
     static Map<String, Object> draft(String body, int version) {
         return Map.of("body", body, "composed", "", "language", "EN", "byItself", false, "version", version);

@@ -25,7 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Answers over HTTP: everybody may look; an educator signs, reopens, sends and erases. */
 @RestController
 class AnswerController {
-    record ToSign(int version) {}
+    /** @param asItStands though the review has changed since the letter caught up with it */
+    record ToSign(int version, boolean asItStands) {}
 
     record ToReopen(@NotBlank @Size(max = 400) String why) {}
 
@@ -71,7 +72,7 @@ class AnswerController {
             @PathVariable UUID id,
             @Valid @RequestBody ToSign given,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn by) {
-        return answers.sign(id, given.version(), by);
+        return answers.sign(id, given.version(), given.asItStands(), by);
     }
 
     @PostMapping("/api/answers/{id}/reopen")

@@ -83,15 +83,22 @@ public class Answers {
      * Locks the saved reply as the answer to the case.
      *
      * @param replyVersion of the reply the educator has read
-     * @throws IllegalArgumentException when it is signed already or there is nothing to sign
+     * @param asItStands the educator knows that the review has changed since, and wants the letter as it is
+     * @throws IllegalArgumentException when it is signed already, there is nothing to sign, or the letter is behind its
+     *     review and nobody said so
      */
     @Transactional
-    public AnswerView sign(UUID caseId, int replyVersion, SignedIn by) {
+    public AnswerView sign(UUID caseId, int replyVersion, boolean asItStands, SignedIn by) {
         Answer last = answers.findFirstByCaseIdOrderByNumberDesc(caseId).orElse(null);
         if (last != null && last.stands()) {
             throw new IllegalArgumentException("This answer is signed already. Reopen it to change it.");
         }
+        cases.catchUp(caseId, by.displayName());
         ReadyToSign ready = replies.readyToSign(caseId, replyVersion);
+        if (ready.behind() && !asItStands) {
+            throw new IllegalArgumentException(
+                    "The review has changed since this letter was begun. Bring the changes in, or say that you sign it as it stands.");
+        }
         Answer signed = answers.saveAndFlush(
                 new Answer(ready, last == null ? 1 : last.number() + 1, states(ready), by.displayName(), now()));
         trail.record(
@@ -99,7 +106,7 @@ public class Answers {
                 "sign",
                 caseId,
                 "answer " + signed.number() + ", call " + ready.call() + ", guide " + ready.guide() + ", engine "
-                        + ready.engine());
+                        + ready.engine() + (ready.behind() ? ", as it stood before the review changed" : ""));
         return signed.view();
     }
 

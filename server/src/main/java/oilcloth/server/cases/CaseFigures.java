@@ -1,20 +1,22 @@
 package oilcloth.server.cases;
 
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import oilcloth.formats.ReviewDocument;
 import oilcloth.formats.ReviewDocument.RequiredDoc;
 import oilcloth.formats.ReviewDocuments;
 import oilcloth.review.Engine;
+import oilcloth.review.Review;
 import oilcloth.server.guide.CurrentGuide;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,13 +26,24 @@ import org.springframework.transaction.annotation.Transactional;
 public class CaseFigures {
     /** What a canner acts by. */
     public record Figures(String call, String words) {
-        static Figures of(ReviewDocument review) {
-            List<ReviewDocument> recipes = review.parts().isEmpty() ? List.of(review) : review.parts();
-            String words = recipes.stream()
-                    .map(ReviewDocument::required)
-                    .map(Figures::words)
-                    .collect(Collectors.joining("; "));
-            return new Figures(review.call(), words.length() <= LONGEST ? words : words.substring(0, LONGEST));
+        static Figures of(Review review) {
+            List<Review> recipes = review.parts().isEmpty() ? List.of(review) : review.parts();
+            return of(
+                    review.call().id(),
+                    recipes.stream().map(ReviewDocuments::required).toList());
+        }
+
+        private static Figures of(Kept kept) {
+            return of(
+                    kept.call(),
+                    kept.parts().isEmpty()
+                            ? Collections.singletonList(kept.required())
+                            : kept.parts().stream().map(Kept::required).toList());
+        }
+
+        private static Figures of(String call, List<RequiredDoc> recipes) {
+            String words = recipes.stream().map(Figures::words).collect(Collectors.joining("; "));
+            return new Figures(call, words.length() <= LONGEST ? words : words.substring(0, LONGEST));
         }
 
         private static String words(RequiredDoc required) {
@@ -57,6 +70,10 @@ public class CaseFigures {
             return String.join(", ", words);
         }
     }
+
+    /** As much of a kept review as is compared; the rest is passed over unread. */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    private record Kept(String call, RequiredDoc required, List<Kept> parts) {}
 
     /** A case whose call or figures are no longer what they were. */
     public record Change(UUID caseId, Figures before, Figures after) {}
@@ -98,14 +115,13 @@ public class CaseFigures {
     private Change compare(CanningCase of, CaseReview last, Engine engine) {
         Figures before = Figures.of(read(last));
         Instant then = last.reviewedAt();
-        ReviewDocument now =
-                ReviewDocuments.of(engine.review(of.recipeText(), of.assertions(), of.context(then)), null);
+        Review now = engine.review(of.recipeText(), of.assertions(), of.context(then));
         return new Change(of.id(), before, Figures.of(now));
     }
 
-    private ReviewDocument read(CaseReview review) {
+    private Kept read(CaseReview review) {
         try {
-            return json.readValue(review.document(), ReviewDocument.class);
+            return json.readValue(review.document(), Kept.class);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("the review of case " + review.caseId() + " cannot be read", e);
         }

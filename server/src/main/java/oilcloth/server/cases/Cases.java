@@ -193,6 +193,17 @@ public class Cases {
         again(find(id), by);
     }
 
+    /** Reviews it again if the guide has changed since, so that what is kept is what is said now. */
+    @Transactional
+    public void catchUp(UUID id, String by) {
+        boolean current = reviews.findFirstByCaseIdOrderByReviewedAtDesc(id)
+                .filter(r -> r.guide().equals(guide.snapshot().name()))
+                .isPresent();
+        if (!current) {
+            again(id, by);
+        }
+    }
+
     private void again(CanningCase of, String by) {
         keep(of, review(of), by);
     }

@@ -7,6 +7,7 @@ import oilcloth.check.Language;
 /**
  * A reply with all it rests on, for signing.
  *
+ * @param behind whether the review has changed since the letter caught up with it
  * @param rows the rows of the guide, each with its proof state now
  */
 public record ReadyToSign(
@@ -16,6 +17,7 @@ public record ReadyToSign(
         String place,
         String body,
         Language language,
+        boolean behind,
         String call,
         String guide,
         String engine,

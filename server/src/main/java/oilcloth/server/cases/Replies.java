@@ -32,6 +32,9 @@ public class Replies {
     /** Somebody who writes on after this long is written on the record again. */
     private static final Duration ONE_SITTING = Duration.ofMinutes(30);
 
+    /** The version of a letter nobody has saved: whoever saves second over it is told so. */
+    private static final int NOT_SAVED = -1;
+
     private final Cases cases;
     private final ReviewStore reviews;
     private final ReplyStore replies;
@@ -79,7 +82,8 @@ public class Replies {
             Language language = cases.find(id).language();
             List<Passage> passages = compose(id, language);
             String letter = Passage.join(passages);
-            return new ReplyView(letter, false, 0, null, null, language, letter, passages, letter, letter, List.of());
+            return new ReplyView(
+                    letter, false, NOT_SAVED, null, null, language, letter, passages, letter, letter, false, List.of());
         });
     }
 
@@ -99,6 +103,7 @@ public class Replies {
                 passages,
                 fresh,
                 carry.letter(),
+                !carry.letter().equals(reply.body()),
                 carry.left());
     }
 
@@ -136,7 +141,7 @@ public class Replies {
     public int accept(UUID id, String by) {
         Language language = cases.find(id).language();
         String letter = Passage.join(compose(id, language));
-        write(id, new ReplyController.Written(letter, letter, language, false, 0), by);
+        write(id, new ReplyController.Written(letter, letter, language, false, NOT_SAVED), by);
         return replies.findById(id).orElseThrow(EntityNotFoundException::new).version();
     }
 
@@ -196,6 +201,7 @@ public class Replies {
                 found.place(),
                 reply.body(),
                 reply.language(),
+                view(reply, compose(id, reply.language())).behind(),
                 review.outcome(),
                 review.guide(),
                 review.engine(),

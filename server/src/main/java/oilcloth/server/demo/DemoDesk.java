@@ -117,7 +117,7 @@ class DemoDesk implements ApplicationRunner {
         desk.give(opened.get("attic-salsa"), "educator", Set.of("fair class"));
         for (String letter : List.of("beets", "raspberry-jam")) {
             UUID id = opened.get(letter);
-            answers.sign(id, replies.accept(id, "Anselm Birdsong"), EDUCATOR);
+            answers.sign(id, replies.accept(id, "Anselm Birdsong"), false, EDUCATOR);
         }
         office.set("Teasel County Food Preservation Desk", "food@teasel-county.example");
         office.phrase(

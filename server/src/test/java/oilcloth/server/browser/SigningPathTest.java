@@ -42,11 +42,11 @@ class SigningPathTest {
         browsing.close();
     }
 
-    private Page newCase(String who) {
+    private Page newCase(String who, String text) {
         Page page = browsing.page(1280, 800);
         browsing.signIn(page, who);
         page.navigate(browsing.at("/new"));
-        page.getByLabel("The recipe, in the canner's own words").fill(BEETS);
+        page.getByLabel("The recipe, in the canner's own words").fill(text);
         Browsing.button(page, "Review this recipe").click();
         page.getByLabel("Aspects").waitFor();
         return page;
@@ -54,7 +54,7 @@ class SigningPathTest {
 
     @Test
     void fromIncomingToAnswered() {
-        Page page = newCase("educator");
+        Page page = newCase("educator", BEETS);
         page.getByText("At or below 1,000 ft").click();
         page.getByText("Said besides the text")
                 .or(page.getByText("altitude feet: 500"))
@@ -96,7 +96,7 @@ class SigningPathTest {
 
     @Test
     void aVolunteerIsStoppedAtSigningAndAnEducatorReopens() {
-        Page volunteer = newCase("volunteer");
+        Page volunteer = newCase("volunteer", BEETS);
         String address = volunteer.url();
         Browsing.link(volunteer, "Reply").click();
         volunteer.getByLabel("The letter").fill("Dear canner,\n\nA draft.");
@@ -114,5 +114,79 @@ class SigningPathTest {
         Browsing.button(educator, "Reopen").click();
         educator.getByText("the jars were quarts").waitFor();
         assertThat(educator.getByLabel("The letter")).isEditable();
+    }
+
+    /** Two people write the same letter: nothing is lost until one of them chooses. */
+    @Test
+    void whoSavesSecondChoosesAndNothingIsLost() {
+        Page volunteer = newCase("volunteer", BEETS);
+        String address = volunteer.url();
+        Browsing.link(volunteer, "Reply").click();
+        Locator mine = volunteer.getByLabel("The letter");
+        mine.waitFor();
+        Page educator = browsing.page(1280, 800);
+        browsing.signIn(educator, "educator");
+        educator.navigate(address + "/reply");
+        educator.getByLabel("The letter").fill("Dear canner,\n\nFrom the educator.");
+        Browsing.button(educator, "Save").click();
+        educator.getByText("Saved by").waitFor();
+
+        mine.fill("Dear canner,\n\nFrom the volunteer.");
+        Browsing.button(volunteer, "Save").click();
+        Locator choice = volunteer.getByLabel("Saved by somebody else");
+        assertThat(choice).containsText("Philippa Yarrow saved this letter");
+        assertThat(choice.getByLabel("Their letter")).containsText("From the educator.");
+        assertThat(mine).hasValue("Dear canner,\n\nFrom the volunteer.");
+        Browsing.nothingGrave(volunteer, "conflict");
+
+        // the browser is closed and opened again in the middle of it: the choice is still to be made
+        volunteer.reload();
+        assertThat(choice).containsText("Philippa Yarrow saved this letter");
+        Browsing.button(volunteer, "Put theirs under mine").click();
+        Browsing.button(volunteer, "Save").click();
+        volunteer.getByText("Saved by").waitFor();
+        assertThat(mine).hasValue("Dear canner,\n\nFrom the volunteer.\n\nDear canner,\n\nFrom the educator.");
+        educator.reload();
+        assertThat(educator.getByLabel("The letter"))
+                .hasValue("Dear canner,\n\nFrom the volunteer.\n\nDear canner,\n\nFrom the educator.");
+    }
+
+    @Test
+    void aDraftFollowsItsReviewAndKeepsTheEducatorsWords() {
+        Page page = newCase("educator", BEETS.replace("Sunday", "Fair"));
+        String address = page.url();
+        Browsing.link(page, "Reply").click();
+        Locator letter = page.getByLabel("The letter");
+        letter.waitFor();
+        String mine = letter.inputValue().replace("Kind regards", "See you at the fair!\n\nKind regards");
+        letter.fill(mine);
+        Browsing.button(page, "Save").click();
+        page.getByText("Saved by").waitFor();
+
+        page.navigate(address);
+        page.getByText("At or below 1,000 ft").click();
+        page.getByText("altitude feet: 500")
+                .or(page.getByText("Said besides the text"))
+                .first()
+                .waitFor();
+        page.navigate(address + "/reply");
+        Locator changed = page.getByLabel("The review has changed");
+        changed.waitFor();
+        assertThat(Browsing.button(page, "Sign")).isDisabled();
+        page.getByLabel("I sign it as it stands").check();
+        assertThat(Browsing.button(page, "Sign")).isEnabled();
+        page.getByLabel("I sign it as it stands").uncheck();
+        Browsing.nothingGrave(page, "a letter behind its review");
+
+        Browsing.button(page, "Bring the changes in, keep my words").click();
+        Browsing.button(page, "Save").click();
+        page.getByText("Saved by").waitFor();
+        assertThat(changed).hasCount(0);
+        String carried = letter.inputValue();
+        org.assertj.core.api.Assertions.assertThat(carried)
+                .contains("See you at the fair!")
+                .isNotEqualTo(mine);
+        Browsing.button(page, "Sign").click();
+        assertThat(page.getByLabel("Signing")).containsText("Signed by Philippa Yarrow");
     }
 }
