@@ -45,7 +45,10 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },
+        '@page': { margin: '14mm' },
         '@media print': {
+          'figure, svg, table': { breakInside: 'avoid' },
+          'h2, h3': { breakAfter: 'avoid' },
           body: { background: '#fff' },
           '.no-print': { display: 'none !important' },
         },

@@ -20,16 +20,22 @@ const underline: Record<string, string> = {
   note: '2px dotted',
 };
 
+/** Pixels; half a line. */
+const SAME_LINE = 12;
+
 /** Numbers that fall on one line stand side by side instead of on top of each other. */
 function spreadNumbers(page: HTMLElement) {
-  const seen = new Map<number, number>();
+  const lines: { top: number; marks: number }[] = [];
   // from the last one, which stands at the edge, so that they read from left to right
   [...page.querySelectorAll<HTMLElement>('[data-margin]')].reverse().forEach((mark) => {
     mark.style.right = '';
-    const row = Math.round(mark.offsetTop / 14);
-    const before = Math.max(seen.get(row) ?? 0, seen.get(row + 1) ?? 0);
-    mark.style.right = `${8 + before * 30}px`;
-    seen.set(row, before + 1);
+    let line = lines.find((l) => Math.abs(l.top - mark.offsetTop) < SAME_LINE);
+    if (!line) {
+      line = { top: mark.offsetTop, marks: 0 };
+      lines.push(line);
+    }
+    mark.style.right = `${8 + line.marks * 30}px`;
+    line.marks += 1;
   });
 }
 
@@ -78,6 +84,8 @@ export function AnnotatedText({ review, numbered, active, onActivate }: Props) {
           right: { xs: 60, md: 76 },
           borderRight: `1px solid ${tones.danger}55`,
         },
+        // on paper the lines break elsewhere: the numbers stand behind their words
+        '@media print': { pr: 2.5, '&::after': { display: 'none' } },
       }}
     >
       {segments(review, numbered).map((s) => {
@@ -170,6 +178,15 @@ function MarginNumber({ n, severity, lit, onActivate }: NumberProps) {
         font: `700 1rem ${serif}`,
         cursor: 'pointer',
         '&:focus-visible': { outline: `2px solid ${color}` },
+        '@media print': {
+          position: 'static',
+          minWidth: 0,
+          height: 'auto',
+          ml: '2px',
+          border: 0,
+          fontSize: '0.72rem',
+          verticalAlign: 'super',
+        },
       }}
     >
       {n}

@@ -1,4 +1,5 @@
 import { Box, Button, Link, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
 import { Link as RouterLink, Navigate, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { useSession, useSignOut } from '../../api/queries';
 import { green, paper, serif } from '../../theme/theme';
@@ -23,12 +24,15 @@ export function Shell() {
   const session = useSession();
   const signOut = useSignOut();
   const { pathname } = useLocation();
+  const [open, setOpen] = useState(false);
   if (session.isPending) {
     return null;
   }
   if (!session.data) {
     return <Navigate to="/sign-in" replace />;
   }
+  const shown = [...pages, ...(session.data.role === 'LEAD' ? leadPages : [])];
+  const current = shown.find((page) => pathname.startsWith(page.to));
   return (
     <Box sx={{ minHeight: '100vh' }}>
       <ScrollRestoration />
@@ -47,24 +51,42 @@ export function Shell() {
         className="no-print"
         sx={{ backgroundColor: green, color: paper, px: { xs: 1.5, md: 3 }, py: 0.75 }}
       >
-        <Stack direction="row" spacing={{ xs: 0.5, md: 2 }} sx={{ alignItems: 'center' }}>
+        <Stack
+          direction="row"
+          sx={{ alignItems: 'center', flexWrap: { xs: 'wrap', sm: 'nowrap' }, columnGap: { xs: 0.5, md: 2 } }}
+        >
           <Typography sx={{ fontFamily: serif, fontWeight: 600, fontSize: '1.25rem', mr: { xs: 1, md: 2 } }}>
             Oilcloth
           </Typography>
+          <Button
+            sx={{ color: paper, display: { sm: 'none' }, mr: 'auto' }}
+            aria-expanded={open}
+            aria-controls="pages"
+            onClick={() => setOpen(!open)}
+          >
+            {current?.label ?? 'Pages'} {open ? '▴' : '▾'}
+          </Button>
           <Stack
             component="nav"
+            id="pages"
             direction="row"
             spacing={0.5}
             aria-label="Pages"
-            sx={{ flex: 1, flexWrap: 'wrap' }}
+            sx={{
+              display: { xs: open ? 'flex' : 'none', sm: 'flex' },
+              flex: { xs: '1 0 100%', sm: 1 },
+              order: { xs: 1, sm: 0 },
+              flexWrap: 'wrap',
+            }}
           >
-            {[...pages, ...(session.data.role === 'LEAD' ? leadPages : [])].map((page) => {
-              const here = pathname.startsWith(page.to);
+            {shown.map((page) => {
+              const here = page === current;
               return (
                 <Button
                   key={page.to}
                   component={RouterLink}
                   to={page.to}
+                  onClick={() => setOpen(false)}
                   aria-current={here ? 'page' : undefined}
                   sx={{
                     color: paper,

@@ -21,6 +21,11 @@ import oilcloth.recipe.Ingredient;
 
 /** Too little vinegar for the vegetables. */
 public final class VinegarRatio implements Check {
+    /** What is to be measured out is told in quarter cups: acid rounded up, vegetables down. */
+    private static final double QUARTERS = 4;
+
+    private static final double NEARLY = 1e-6;
+
     private static final CheckInfo INFO = new CheckInfo(
             "acid.vinegar-ratio",
             "Too little vinegar for the vegetables",
@@ -115,7 +120,8 @@ public final class VinegarRatio implements Check {
                 .figure("testedCupsPerCupVinegar", round(tested))
                 .figure("vinegarStatedCups", round(acid))
                 .figure("vinegarNeededCups", round(solids.most() / tested))
-                .word("carried", round(acid * tested));
+                .word("needed", Math.ceil(solids.most() / tested * QUARTERS - NEARLY) / QUARTERS)
+                .word("carried", Math.floor(acid * tested * QUARTERS + NEARLY) / QUARTERS);
         if (over) {
             Ingredient first = acids.stream()
                     .filter(a -> a.amount().isPresent())
