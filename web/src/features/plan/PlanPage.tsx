@@ -84,6 +84,13 @@ function wishOf(
   };
 }
 
+function made(line: Line): string {
+  if (line.what.startsWith('recipe:')) {
+    return `tested, ${line.jar}`;
+  }
+  return line.corrected ? 'as corrected' : 'as sent';
+}
+
 /** Recipes laid out on a clock. */
 export function PlanPage() {
   const [search] = useSearchParams();
@@ -159,6 +166,10 @@ export function PlanPage() {
           </>
         )}
       </Stack>
+      <Typography sx={{ display: 'none', mb: 1, '@media print': { display: 'block' } }}>
+        At {altitude} ft, {canners.find((c) => c.value === canner)?.label}:{' '}
+        {lines.map((l) => `${l.label} (${made(l)}, ${l.jars} jars)`).join('; ')}
+      </Typography>
       <Paper className="no-print" sx={{ p: 2, mb: 2 }}>
         <Autocomplete
           options={options}

@@ -31,12 +31,18 @@ export function SeasonPage() {
   const season = useSeason(from, to);
   const s = season.data;
   return (
-    <Box sx={{ maxWidth: 1100, mx: 'auto' }}>
+    <Box
+      sx={{
+        maxWidth: 1100,
+        mx: 'auto',
+        '@media print': { fontSize: '8.5pt', lineHeight: 1.25, '& h2': { fontSize: '10.5pt' } },
+      }}
+    >
       <Stack
         direction="row"
         spacing={1.5}
         useFlexGap
-        sx={{ flexWrap: 'wrap', alignItems: 'center', mb: 1.5 }}
+        sx={{ flexWrap: 'wrap', alignItems: 'center', mb: 1.5, '@media print': { pt: 1, mb: 1 } }}
       >
         <Typography variant="h1" sx={{ flex: 1 }}>
           Season
@@ -67,7 +73,7 @@ export function SeasonPage() {
       <ProblemLine error={season.error} />
       {s && (
         <>
-          <Paper sx={{ p: 2, mb: 2 }}>
+          <Paper sx={{ p: 2, mb: 2, '@media print': { p: 1, mb: 1 } }}>
             <Stack direction="row" spacing={3} useFlexGap sx={{ flexWrap: 'wrap', mb: 2 }}>
               <Figure value={s.letters.toLocaleString('en-US')} words="letters" />
               <Figure value={s.answered.toLocaleString('en-US')} words="answered" />
@@ -79,7 +85,18 @@ export function SeasonPage() {
             </Stack>
             <Weeks weeks={s.weeks} />
           </Paper>
-          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { md: '1fr 1fr' } }}>
+          <Box
+            sx={{
+              display: 'grid',
+              gap: 2,
+              gridTemplateColumns: { md: '1fr 1fr' },
+              '@media print': {
+                gridTemplateColumns: '1fr 1fr',
+                gap: 1,
+                '& > *': { p: 1, breakInside: 'avoid' },
+              },
+            }}
+          >
             <Paper sx={{ p: 2 }}>
               <Typography variant="h2" sx={{ mb: 0.5 }}>
                 What to teach next
@@ -100,6 +117,7 @@ export function SeasonPage() {
                     <Link
                       component={RouterLink}
                       to={checkPage(h.code)}
+                      className="no-print"
                       sx={{ color: 'text.secondary', fontSize: '0.87rem' }}
                     >
                       {h.code}
@@ -109,7 +127,7 @@ export function SeasonPage() {
                 </Box>
               ))}
             </Paper>
-            <Paper sx={{ p: 2, display: 'grid', gap: 2 }}>
+            <Paper sx={{ p: 2, display: 'grid', gap: 2, alignContent: 'start' }}>
               <Bars
                 title="By call"
                 rows={s.outcomes.map((c) => ({ name: callWord[c.name] ?? c.name, count: c.cases }))}

@@ -1,4 +1,5 @@
 import { Box, Typography } from '@mui/material';
+import { useLayoutEffect, useRef } from 'react';
 import type { Season } from '../../api/client';
 import { green, ink, rule, tones } from '../../theme/theme';
 
@@ -7,6 +8,11 @@ const LEFT = 34;
 
 /** Letters and telephone calls by week. */
 export function Weeks({ weeks }: { weeks: Season['weeks'] }) {
+  const strip = useRef<HTMLDivElement>(null);
+  // where there is no room for all of them, the latest weeks are the ones to see
+  useLayoutEffect(() => {
+    strip.current?.scrollTo({ left: strip.current.scrollWidth });
+  }, [weeks]);
   const most = Math.max(1, ...weeks.map((w) => w.letters + w.calls));
   const step = Math.max(14, Math.min(44, 620 / Math.max(1, weeks.length)));
   const width = LEFT + step * weeks.length + 8;
@@ -15,7 +21,7 @@ export function Weeks({ weeks }: { weeks: Season['weeks'] }) {
   return (
     <Box component="section" aria-label="By week">
       <Typography variant="h2">By week</Typography>
-      <Box sx={{ overflowX: 'auto' }}>
+      <Box ref={strip} sx={{ overflowX: 'auto', '@media print': { maxWidth: 500 } }}>
         <svg
           role="img"
           aria-label={weeks

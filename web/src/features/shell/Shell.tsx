@@ -34,7 +34,7 @@ export function Shell() {
   const shown = [...pages, ...(session.data.role === 'LEAD' ? leadPages : [])];
   const current = shown.find((page) => pathname.startsWith(page.to));
   return (
-    <Box sx={{ minHeight: '100vh' }}>
+    <Box sx={{ minHeight: '100vh', '@media print': { minHeight: 0 } }}>
       <ScrollRestoration />
       <Link
         href="#content"
@@ -110,7 +110,11 @@ export function Shell() {
           </Button>
         </Stack>
       </Box>
-      <Box component="main" id="content" sx={{ px: { xs: 1.5, md: 3 }, py: 2, maxWidth: 1500, mx: 'auto' }}>
+      <Box
+        component="main"
+        id="content"
+        sx={{ px: { xs: 1.5, md: 3 }, py: 2, maxWidth: 1500, mx: 'auto', '@media print': { p: 0 } }}
+      >
         <Outlet />
       </Box>
     </Box>
