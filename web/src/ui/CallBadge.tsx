@@ -12,17 +12,25 @@ export function CallBadge({ call, worst, large = false }: { call: string; worst:
       sx={{
         display: 'inline-flex',
         alignItems: 'center',
-        gap: 0.75,
+        columnGap: 0.75,
+        flexWrap: 'wrap',
         color: tones[tone],
         fontWeight: 700,
         fontSize: large ? '1.25rem' : '1rem',
-        whiteSpace: 'nowrap',
       }}
     >
-      <SeverityMark tone={tone} size={large ? 20 : 14} />
-      {callWord[call] ?? call}
+      <Box
+        component="span"
+        sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.75, whiteSpace: 'nowrap' }}
+      >
+        <SeverityMark tone={tone} size={large ? 20 : 14} />
+        {callWord[call] ?? call}
+      </Box>
       {worst !== call && (
-        <Box component="span" sx={{ color: tones[toneOf(worst)], fontWeight: 600, fontSize: '0.85em' }}>
+        <Box
+          component="span"
+          sx={{ color: tones[toneOf(worst)], fontWeight: 600, fontSize: '0.85em', whiteSpace: 'nowrap' }}
+        >
           may be {(callWord[worst] ?? worst).toLowerCase()}
         </Box>
       )}
