@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
+import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.ProcessTime;
 import oilcloth.text.Cue;
@@ -21,6 +22,11 @@ final class Durations {
     private static final Cue GAVE =
             Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
     private static final Cue JARS = Cue.of("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
+    /** Minutes; nobody vents a canner longer. */
+    private static final int LONGEST_VENTING = 12;
+    /** Jars stood on their heads: no process. */
+    private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");
+
     private static final Cue FILLED_JARS = Cue.of("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
     private static final Cue CANNER_WORDS =
@@ -152,6 +158,9 @@ final class Durations {
                 || s.is(d.next(), "ago")) {
             return;
         }
+        if (TURNED.matcher(s.around(i, 4, 0)).find()) {
+            return;
+        }
         Range words = s.span(i, d.next());
         if (d.most() <= LONGEST_STERILISING
                 && STERILISE.matcher(clause(s, i)).find()
@@ -167,7 +176,14 @@ final class Durations {
         // "last time I only gave it 10 minutes": a second thought about the time already told
         boolean secondThought = !draft.facts.times().isEmpty()
                 && GAVE.matcher(s.around(i, 5, 0)).find();
-        if (!secondThought && !governedByProcess(s, i, d.next(), draft.inCanner)) {
+        boolean steamed = d.least() > LONGEST_VENTING
+                && s.is(d.next(), "of")
+                && s.is(d.next() + 1, "steam")
+                && draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.STEAM);
+        if (!secondThought
+                && !steamed
+                && !afterVenting(s, i, d.next())
+                && !governedByProcess(s, i, d.next(), draft.inCanner)) {
             return;
         }
         if (s.negatedToken(i)) {
@@ -194,6 +210,23 @@ final class Durations {
         for (int k = canner - 1; k >= 0 && s.token(k).isWord() && !s.is(k, "then"); k--) {
             String w = s.token(k).norm();
             if (w.startsWith("vent") || w.startsWith("exhaust")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "Vented 10 minutes before I put the weight on, 30 minutes.": a second time, in a clause by itself. */
+    private static boolean afterVenting(Sentence s, int from, int to) {
+        boolean alone = from > 0
+                && (s.is(from - 1, ",") || s.is(from - 1, ";"))
+                && (to >= s.size() || s.is(to, ".") || s.is(to, ";") || s.is(to, ","));
+        int vented = -1;
+        for (int k = 0; alone && k < from; k++) {
+            String w = s.token(k).norm();
+            if (w.startsWith("vent") || w.startsWith("exhaust")) {
+                vented = k;
+            } else if (vented >= 0 && TimeWords.MINUTE.contains(w)) {
                 return true;
             }
         }

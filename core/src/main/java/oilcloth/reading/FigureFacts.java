@@ -291,13 +291,19 @@ final class FigureFacts {
                 || f.high() > 4) {
             return;
         }
-        if (draft.facts.headspace().isEmpty()
+        // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
+        boolean covering = COVERING.matcher(clauseBefore).find();
+        if (covering
+                || draft.facts.headspace().isEmpty()
                 || draft.facts.headspace().get().value().cue()) {
             draft.facts.headspace(Fact.read(
                     new HeadspaceStated(Headspace.ofInches(f.low()), Headspace.ofInches(f.high()), false),
                     s.span(from, to)));
         }
     }
+
+    private static final Cue COVERING = Cue.of(
+            "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b");
 
     /** "… in each quart. 1/2 inch. 50 minutes …": nothing else in the sentence. */
     private static boolean isAlone(Sentence s, int from, int to) {

@@ -27,7 +27,7 @@ final class JarShare {
         }
         for (int k = 0; k + 1 < s.size(); k++) {
             boolean per = s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
-            if (!per || Math.abs(k - to) > 14 || hasItsOwnAmount(s, k, to)) {
+            if (!per || Math.abs(k - to) > 14 || hasItsOwnAmount(s, k, to) || isOfAnotherBefore(s, k, to)) {
                 continue;
             }
             int at = k + 1;
@@ -85,6 +85,19 @@ final class JarShare {
     /** "8 cloves of garlic (1 per jar)": the eight are the batch's. */
     private static boolean hasItsOwnAmount(Sentence s, int per, int to) {
         return per > to && isAmount(s, per - 1) || per - 1 > to && isAmount(s, per - 2);
+    }
+
+    /** "8 cloves (one to a jar), 6 cups water": what is shared out before, in brackets or by its own figure. */
+    private static boolean isOfAnotherBefore(Sentence s, int per, int to) {
+        boolean figure = per > 1 && (isAmount(s, per - 1) || isAmount(s, per - 2));
+        boolean parted = false;
+        for (int k = per + 1; k < to; k++) {
+            if (s.is(k, ")")) {
+                return true;
+            }
+            parted |= s.is(k, ",") || s.is(k, ";");
+        }
+        return per < to && figure && parted;
     }
 
     private static boolean isAmount(Sentence s, int i) {

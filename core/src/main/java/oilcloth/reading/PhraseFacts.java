@@ -58,6 +58,7 @@ final class PhraseFacts {
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
+                    + "|\\b(don'?t|do not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bopen[- ]kettle\\b");
 
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */

@@ -127,7 +127,8 @@ public final class RecipeReader {
             "(?i)\\b(ferment\\w*|crock|under a plate|(a|two|three|four|five|six|several|\\d) weeks|works? itself|(had|has|is|was) working|worked|soured|sours)\\b");
 
     /** Cabbage and salt left to work is kraut, whatever it is called. */
-    private static void kraut(String text, Draft draft) {
+    private void kraut(String text, Draft draft) {
+        fermented(draft);
         boolean cabbage =
                 draft.ingredients.stream().anyMatch(i -> i.food().group().contains("cabbage"));
         boolean salt = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.SALT);
@@ -139,6 +140,50 @@ public final class RecipeReader {
             draft.facts.forms().add(Fact.read("kraut", new Range(works.start(), works.end())));
         }
     }
+
+    /** "Fermented cabbage, 25 lb to 3/4 cup salt": weighed with its salt it was cabbage. */
+    private void fermented(Draft draft) {
+        boolean salted = draft.ingredients.stream()
+                .anyMatch(i -> i.food().kind() == FoodClass.SALT && i.amount().isPresent());
+        if (salted) {
+            draft.ingredients.replaceAll(
+                    i -> i.food().name().equals("sauerkraut") && i.amount().isPresent()
+                            ? i.withFood(guide.food("cabbage"))
+                            : i);
+        }
+    }
+
+    private static final Cue JARS_BOILED =
+            Cue.of("\\bboil(ed|ing)?( (them|it|the jars|jars|for|about|a full|another))*\\s*$");
+    private static final Cue BOILED_AFTER = Cue.of("[^.;\\n]{0,12}\\bboil(ed|ing)?\\b");
+
+    /** "Pints, half inch, boil 15 minutes": once the jars are named, what boils for a time is the jars. */
+    private static void boiledJars(String text, Draft draft) {
+        if (!draft.facts.methods().isEmpty() || draft.facts.openKettle().isPresent()) {
+            return;
+        }
+        int jars = draft.facts.jars().stream()
+                .flatMap(j -> j.range().stream())
+                .mapToInt(Range::start)
+                .min()
+                .orElse(Integer.MAX_VALUE);
+        draft.facts.times().stream()
+                .flatMap(t -> t.range().stream())
+                .filter(r -> r.start() > jars && isBoil(text, r))
+                .findFirst()
+                .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
+    }
+
+    private static boolean isBoil(String text, Range time) {
+        String before = text.substring(Math.max(0, time.start() - NEAR_TIME), time.start());
+        String after = text.substring(time.end(), Math.min(text.length(), time.end() + NEAR_TIME));
+        return JARS_BOILED.matcher(before.toLowerCase(java.util.Locale.ROOT)).find()
+                || BOILED_AFTER
+                        .matcher(after.toLowerCase(java.util.Locale.ROOT))
+                        .lookingAt();
+    }
+
+    private static final int NEAR_TIME = 24;
 
     private static final int MOST_IN_PASSING = 5;
 
@@ -307,6 +352,7 @@ public final class RecipeReader {
                     .or(() -> draft.facts.gauge().flatMap(Fact::range))
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
         }
+        boiledJars(text, draft);
         if (!draft.facts.times().isEmpty()) {
             draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }

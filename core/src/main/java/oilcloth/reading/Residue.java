@@ -24,6 +24,9 @@ final class Residue {
     private static final Set<String> GOES_ON =
             Set.of("more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring");
 
+    /** "till 2/3 done": how far it is cooked. */
+    private static final Set<String> DONENESS = Set.of("done", "cooked", "tender", "soft");
+
     private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
     void read(Sentence s, Draft draft) {
@@ -42,7 +45,9 @@ final class Residue {
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
             boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE));
-            bears &= !isTime(s, i) && !isHeat(s, i);
+            bears &= !isTime(s, i)
+                    && !isHeat(s, i)
+                    && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "");
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;

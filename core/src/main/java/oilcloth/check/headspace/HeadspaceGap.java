@@ -50,8 +50,9 @@ record HeadspaceGap(Fact<HeadspaceStated> stated, Headspace tested, ProcessRow r
             }
             return;
         }
+        // filled "to the brim" may mean nothing left at all: how grave that is, is judged by the least
         double by = smallSide
-                ? tested.inches() - stated.value().most().inches()
+                ? tested.inches() - stated.value().least().inches()
                 : stated.value().least().inches() - tested.inches();
         Severity severity = by >= s.guide().figure(Threshold.SEAL_AT_RISK) ? Severity.CORRECT : Severity.CAUTION;
         out.add(builder(s, info, variant, severity).fix(new Edit.SetHeadspace(tested)));
