@@ -249,6 +249,15 @@ final class IngredientFinder {
 
     private int foodAt(Sentence s, Draft draft, int i, boolean serving) {
         Optional<Lexicon.Match> found = guide.lexicon().at(s.tokens(), i);
+        if (found.isPresent() && !s.isClaimed(i)) {
+            // "vinegar (5%)": the strength is read already, the name is not
+            int figure = i + 1;
+            while (figure < i + found.get().length()
+                    && !(s.isClaimed(figure) && s.token(figure).isNumber())) {
+                figure++;
+            }
+            found = guide.lexicon().at(s.tokens().subList(0, figure), i);
+        }
         if (found.isEmpty() || s.anyClaimed(i, i + found.get().length())) {
             return i;
         }

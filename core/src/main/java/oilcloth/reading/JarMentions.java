@@ -132,6 +132,11 @@ final class JarMentions {
         if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && figureBefore(s, i) < 0) {
             return found(s, JarSize.QUART, i + 1);
         }
+        // "pt jars", "qt. jars"
+        int named = s.is(i + 1, ".") ? i + 2 : i + 1;
+        if ((s.is(i, "pt") || s.is(i, "qt")) && (s.is(named, "jar") || s.is(named, "jars"))) {
+            return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, named + 1));
+        }
         return Optional.empty();
     }
 

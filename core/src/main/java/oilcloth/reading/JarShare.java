@@ -36,6 +36,9 @@ final class JarShare {
             }
             Optional<JarMentions.Found> jar = at < s.size() ? JarMentions.at(s, at) : Optional.empty();
             if (jar.isPresent()) {
+                if (s.is(k, "a") && s.is(jar.get().next(), "of")) {
+                    continue; // "a pint of cream" is a measure
+                }
                 return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
             }
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");

@@ -208,7 +208,7 @@ final class PhraseFacts {
     private static final Cue NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
-            "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|went down|dipped|sank)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)");
+            "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)");
     private static final Cue RESTARTED = p(
             "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
     private static final Cue PARTIAL = p(

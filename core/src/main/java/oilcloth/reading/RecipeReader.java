@@ -155,7 +155,8 @@ public final class RecipeReader {
 
     private static final Cue JARS_BOILED =
             Cue.of("\\bboil(ed|ing)?( (them|it|the jars|jars|for|about|a full|another))*\\s*$");
-    private static final Cue BOILED_AFTER = Cue.of("[^.;\\n]{0,12}\\bboil(ed|ing)?\\b");
+    private static final Cue BOILED_AFTER = Cue.of(
+            "[^.;\\n]{0,12}\\bboil(ed|ing)?\\b|[^.;\\n]{0,50}\\b((rolling|full) boil|water (an?|one|two|1|2) inch(es)? (over|above))\\b");
 
     /** "Pints, half inch, boil 15 minutes": once the jars are named, what boils for a time is the jars. */
     private static void boiledJars(String text, Draft draft) {
@@ -183,7 +184,7 @@ public final class RecipeReader {
                         .lookingAt();
     }
 
-    private static final int NEAR_TIME = 24;
+    private static final int NEAR_TIME = 72;
 
     private static final int MOST_IN_PASSING = 5;
 

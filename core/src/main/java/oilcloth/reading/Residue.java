@@ -57,6 +57,14 @@ final class Residue {
         }
     }
 
+    /** "11 lb, vented 10, 60 min": minutes of steam. */
+    private static boolean isVenting(Sentence s, int i) {
+        return i > 0
+                && (s.token(i - 1).norm().startsWith("vent")
+                        || s.token(i - 1).norm().startsWith("exhaust"))
+                && (i + 1 >= s.size() || !s.token(i + 1).isWord());
+    }
+
     /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */
     private static boolean isTime(Sentence s, int i) {
         boolean again = i > 2 && s.is(i - 1, "and") && s.token(i - 2).isNumber();

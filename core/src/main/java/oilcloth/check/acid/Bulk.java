@@ -9,6 +9,7 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Process;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** Where the acid goes. */
 public final class Bulk implements Check {
@@ -17,6 +18,9 @@ public final class Bulk implements Check {
             "Acid stirred into the pot where it is tested per jar",
             "Stirred into the pot it may not share out evenly; put into each jar, every jar is sure to have its due.",
             "Guide 3");
+
+    private static final Cue PER_JAR =
+            Cue.of("\\b(each|every|per)( (hot|clean|sterile|pint|quart|half[- ]pint))* (jar|pint|quart)\\b");
 
     @Override
     public CheckInfo info() {
@@ -30,6 +34,12 @@ public final class Bulk implements Check {
         }
         List<Ingredient> acids = s.recipe().acids();
         if (acids.isEmpty() || acids.stream().anyMatch(i -> i.perJar().isPresent())) {
+            return;
+        }
+        // "a lemon into every jar": how much is asked elsewhere, where it goes is told
+        boolean told =
+                acids.stream().allMatch(i -> i.amount().isEmpty() && s.said().around(i.range(), PER_JAR));
+        if (told) {
             return;
         }
         boolean smooth = s.placement().open().stream()
