@@ -129,6 +129,7 @@ export function Revision() {
           {run.finishedAt == null && (
             <Box sx={{ my: 1.5 }} role="status">
               <LinearProgress
+                aria-label="Cases reviewed again"
                 variant="determinate"
                 value={run.total === 0 ? 0 : (100 * run.done) / run.total}
               />
