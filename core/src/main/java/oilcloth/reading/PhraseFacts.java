@@ -116,7 +116,9 @@ final class PhraseFacts {
                     "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
                     "pickle"),
             phrase("\\b(sauer)?kraut\\b", "kraut"),
-            phrase("\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle))", "soup"),
+            phrase(
+                    "\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|hen))",
+                    "soup"),
             phrase("\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) chili\\b|^chili\\b", "chili"),
             phrase(
                     "\\bcider\\b(?! vinegar)|(?<!in )(?<!in tomato )(?<!in their own )(?<!own )(?<!in apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!in the )\\bjuice\\b|\\bgrape juice\\b",

@@ -27,6 +27,9 @@ final class Residue {
     /** "till 2/3 done": how far it is cooked. */
     private static final Set<String> DONENESS = Set.of("done", "cooked", "tender", "soft");
 
+    private static final Cue PINGED = Cue.of(
+            "(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
+
     private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
     void read(Sentence s, Draft draft) {
@@ -47,6 +50,8 @@ final class Residue {
             boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE));
             bears &= !isTime(s, i)
                     && !isHeat(s, i)
+                    && !isVenting(s, i)
+                    && !isCountOfJars(s, i)
                     && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "");
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
@@ -63,6 +68,11 @@ final class Residue {
                 && (s.token(i - 1).norm().startsWith("vent")
                         || s.token(i - 1).norm().startsWith("exhaust"))
                 && (i + 1 >= s.size() || !s.token(i + 1).isWord());
+    }
+
+    /** "all 14 jars pinged": a count that nothing rests on. */
+    private static boolean isCountOfJars(Sentence s, int i) {
+        return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt();
     }
 
     /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */

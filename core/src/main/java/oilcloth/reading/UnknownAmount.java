@@ -10,6 +10,11 @@ final class UnknownAmount {
 
     private UnknownAmount() {}
 
+    private static final Cue COVERING = Cue.of(
+            "(of )?(the )?((hot|boiling|warm|cooking|canning) )*(juice|syrup|liquid) (in|into|to) (each|every|the)\\b");
+    private static final Cue CANNER_WATER = Cue.of(
+            "\\b(canner|rack|kettle)\\b[^.;]{0,40}\\b(qts?|quarts?|inch(es)?|liters?|litres?|cups?) (of )?(hot |warm |boiling |simmering )*water\\b");
+
     /** @return the token after what was listed, or {@code i} when the amount is none of an ingredient */
     static int read(Sentence s, Draft draft, int i, Amounts.Found amount) {
         Unit.Kind kind = amount.amount().unit().kind();
@@ -40,6 +45,9 @@ final class UnknownAmount {
                 // "the spices in a bag", "4 tsp of salt to a gallon"
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
+                // "half a cup of hot juice in each jar", "canner, 3 quarts of hot water"
+                || COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt()
+                || CANNER_WATER.matcher(s.around(amount.next(), 8, 3)).find()
                 || s.low().contains("left")
                 || s.low().contains("makes")
                 || s.low().contains("yield")

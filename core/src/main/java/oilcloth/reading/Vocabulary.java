@@ -24,7 +24,7 @@ final class Vocabulary {
                     + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
     static final Cue ADD = Cue.of(
-            "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped|drop|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
+            "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped(?! (to|back|by|below|off|again|out))|drop(?! (to|back|by|below|off|again|out))|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
 
     /** Words an "add …" may hold without naming an ingredient. */
     static final Set<String> KITCHEN = Set.of(
