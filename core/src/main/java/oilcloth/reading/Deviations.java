@@ -33,6 +33,16 @@ final class Deviations {
                     + "|\\b(ran|run|boiled|boils|went) dry\\b|\\boff the boil\\b|\\b(stopped|quit|lost) (boiling|the boil|its boil)\\b"
                     + "|\\b(power|electricity|gas) (went|was|cut|failed|quit|ran) (out|off)?\\b|\\b(power (cut|outage|failure)|without power)\\b"
                     + "|\\b(water ?bath|canner|oven|pressure|kettle|microwave)\\b[^.;]{0,40}\\binstead\\b(?! of)"
+                    + "|\\b(cut|shorten(ed)?|reduced?|dropped|trimmed|lowered) (it|that|them|these|this|mine|ours) (back |down )?(to|by)\\b[^.;]{0,14}\\b(min\\w*|hours?|pounds?|lbs?|psi)\\b"
+                    + "|\\b(mash(ed)?|pur[eé]e(d|ing)?|blend(ed)?|ground|grated|sieved) (up )?(half|some|part|a few|most|the rest|a third|a quarter)\\b"
+                    + "|\\btop(ped)?\\b[^.;]{0,24}\\bup\\b[^.;]{0,24}\\bcold\\b"
+                    + "|\\b(no more|ran out of|out of|short of|not enough) (new |flat )?lids\\b"
+                    + "|\\bopen(ed)? (up )?(the )?(lid|canner|cooker) (right|straight) (away|off)\\b|\\bopen(ed)? (up )?(the )?(lid|canner|cooker) (at once|immediately|early|too soon)\\b"
+                    + "|\\bboil (go|goes|going|went|die[sd]?|drop(s|ped)?|stop(s|ped)?|quit)\\b|\\b(start(ed)?|starting) over\\b"
+                    + "|\\blet (the jars|them|mine|it) seal (on their own|by themselves|themselves|on its own)\\b"
+                    + "|\\b(cook|boil|simmer|mash|run|turn)\\w* (them|it|mine|ours|these)( all)?( down)? (in)?to (a |an )?(sauce|mush|pulp|pur[eé]e|butter|jam|paste|soup)\\b"
+                    + "|\\b(roaster|turkey|convection|toaster|dutch) oven\\b"
+                    + "|\\b(keep|kept|leave|left|hold|held)\\b[^.;]{0,40}\\b(fridge|refrigerator|icebox|freezer)\\b[^.;]{0,40}\\b(can|process) (it|them)\\b"
                     + "|\\bcold (brine|syrup|liquid|vinegar)\\b"
                     + "|\\bthicken(s|ed|ing)?\\b[^.;]*\\bwith\\b"
                     + "|\\b(light|heavy|easy|short) on (the )?(vinegar|lemon|acid|water|vegetables|peppers|onions)\\b"
@@ -46,6 +56,8 @@ final class Deviations {
     private static final Cue DOUBT = Cue.of(
             "\\b(forgot|forget|no idea|unsure|not sure|not certain|(do ?n[o']t|can'?t|could ?n[o']t) (know|remember|recall|say|tell)|lost track)\\b(?! (if|whether|why|that|to ask))[^.;?]*\\b(how (long|much|many|high|strong)|what|which|exactly|"
                     + MATTER + ")\\b"
+                    + "|\\b(can(ned)?|process(ed)?|did|do|put up|made|make) ((it|them|these|this|mine|ours|all) )?(up )?at (my|our|the|his|her|their) (\\w+('s)? ){0,2}(place|house|kitchen|cabin|camp|ranch|cottage)\\b"
+                    + "|\\bthermometer\\b[^.;]*\\b(1\\d\\d|20[0-9])\\b"
                     + "|\\b(no|without a|lost its|lost the) label\\b|\\bunlabell?ed\\b|\\b(maybe|perhaps|possibly|probably) (less|shorter|under|fewer|not)\\b");
 
     /** A step of the recipe that is not taken. */
