@@ -43,6 +43,7 @@ final class Deviations {
                     + "|\\b(cook|boil|simmer|mash|run|turn)\\w* (them|it|mine|ours|these)( all)?( down)? (in)?to (a |an )?(sauce|mush|pulp|pur[eé]e|butter|jam|paste|soup)\\b"
                     + "|\\b(roaster|turkey|convection|toaster|dutch) oven\\b"
                     + "|\\b(keep|kept|leave|left|hold|held)\\b[^.;]{0,40}\\b(fridge|refrigerator|icebox|freezer)\\b[^.;]{0,40}\\b(can|process) (it|them)\\b"
+                    + "|\\bturn(ed)? (it |the \\w+ |everything )?off (\\w+ )?(early|soon|too soon)\\b"
                     + "|\\bcold (brine|syrup|liquid|vinegar)\\b"
                     + "|\\bthicken(s|ed|ing)?\\b[^.;]*\\bwith\\b"
                     + "|\\b(light|heavy|easy|short) on (the )?(vinegar|lemon|acid|water|vegetables|peppers|onions)\\b"
@@ -82,6 +83,10 @@ final class Deviations {
     private static final Cue CONTRARY = Cue.of(
             "\\b(never|without|skip\\w*|forgot|instead|rather than|less|half as|half of|some of|halfway|partway|only(?! (eats?|have|has|had|makes?|grow|takes?))|really|actually|(?<!the |a |are |is |get )cold(?! (nights?|days?|winters?|weather|evenings?|months?))|power|any ?more|honest\\w*|bak(e|ed|ing)|open(ed|s|ing)?(?! (one|two|a jar|up a|them (at|for|in)))|on their sides?|no (liquid|water|broth|syrup|juice)|to a (paste|mush|powder)|stuck out|no steam|just|timer|leak\\w*|hiss\\w*|(got|getting|gets|was|ran|runs?) low|gave (it|them)|(?<!all the |off the )fat|dry|short|out so)\\b|\\b(leave|left|leaving) (out|off|on)\\b|\\b(right|straight) (off|away)\\b");
 
+    /** The canning itself: an idle word beside it excuses nothing. */
+    private static final Cue AT_THE_STOVE = Cue.of(
+            "\\b((?<!at a |every |next |first |last |each |all the |long |this |spare |same |had |have |your |enough |save )time(?! (is |was )?(right|ok|okay|enough|correct|of (the )?year))|timed|(?<!stock |lifts the |lift the |carry the )pot(?! (for (me|us)|is (the|a|my)))|(?<!one |turn the |turned the |off the )burner|(?<!turn the |turned the |off the )stove(?! (is|has|was) (gas|electric|a |an |old|new|glass))|altitude|elevation|higher|brine|batch|load|steam|failed|early|starter|leftover|half full|hot water|under it|from when|the last)\\b");
+
     /** A change only where nobody could read what it says. */
     private static final Cue ODD = Cue.of(
             "\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
@@ -104,7 +109,7 @@ final class Deviations {
     private static final Cue HARMLESS = Cue.of(
             "\\b(wash\\w*|scrub\\w*|brush\\w*|under the tap|dishwasher|kni(fe|ves)|aprons?|stain\\w*|in (that|the|my|our) kitchen|wip\\w+|rins\\w+|dry|dried|cool\\w*|wait\\w*|turn\\w* off|lift\\w*|label\\w*|dat(e|ed)|stor\\w+|shelf|shelves|pantry|cellar|cupboard"
                     + "|check\\w*|seal\\w*|ping\\w*|pop\\w*|lov\\w+|lik(es|ed)|favou?rites?|tast(es|y)|grand\\w+|gran|mother\\w*|mom\\w*|mama|dad\\w*|father|husband|wife|son|daughter|kids|children|boys|girls|aunt\\w*|uncle|nephew|niece|cousins?|cows?|pigs?|hens|chickens|dogs?|family|friends?|neighbou?rs?|sister\\w*|brother|butcher"
-                    + "|years?|eat\\w*|ate|drink\\w*|drank|serv\\w+|supper|dinner|lunch|breakfast|winter|christmas|thanksgiving|holidays?|toast|pies?|bread|cheese|chowder|chili|stews?|casseroles?|salads?|gifts?|gave|give|fair|church|garden|orchard|plant\\w*|rows?|trees?|grew|grow|picked|bought|market|store|shop|farm|clean\\w*|wide mouth|rings?|bands?"
+                    + "|class(es)?|learn\\w*|grange|workshop|mess|apron|since (five|six|seven|eight|dawn)|years?|eat\\w*|ate|drink\\w*|drank|serv\\w+|supper|dinner|lunch|breakfast|winter|christmas|thanksgiving|holidays?|toast|pies?|bread|cheese|chowder|chili|stews?|casseroles?|salads?|gifts?|gave|give|fair|church|garden|orchard|plant\\w*|rows?|trees?|grew|grow|picked|bought|market|store|shop|farm|clean\\w*|wide mouth|rings?|bands?"
                     + "|yields?|left over|thanks?|thank|questions?|ok|okay|safe|wrong|warm|count(ing|ed)?|how|why|what|should|could|can i|do i|wonder\\w*|worried|hope|please"
                     + "|book|guide|bulletin|card|recipe|extension|altitude|feet|elevation|town|county|tested|fun|busy|proud|beautiful|pretty|hard work|lot of work|afternoon|weekends?|saturdays?|sundays?|every (week|month|day|sunday|saturday|year)|(pick|fish)(ed)? (\\w+ )?out|hurts?|tired|hands|knees|used to"
                     + "|all my life|all (day|morning|evening)|january|february|march|november|december|(have|like|enjoy) (it|them|these|this) (over|with|on|at|in|for)|i am [a-z]+(-[a-z]+)?( years)?|on its own|by itself|by themselves|down by|(canner|kettle|pot) holds|lifter|tongs|towels?|rack|smell(s|ed)? (good|wonderful|great))\\b|\\?");
@@ -195,7 +200,7 @@ final class Deviations {
             return s.findAny(ACID);
         }
         boolean steps = (s.has(STEPS) || s.has(WEAK)) && !s.has(OF_THE_CANNER);
-        boolean harmless = (s.has(HARMLESS) || steps) && !s.has(CONTRARY);
+        boolean harmless = (s.has(HARMLESS) || steps) && !s.has(CONTRARY) && !s.has(AT_THE_STOVE);
         return harmless ? Optional.empty() : Optional.of(s.range());
     }
 }
