@@ -292,7 +292,8 @@ final class FigureFacts {
             return;
         }
         // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
-        boolean covering = COVERING.matcher(clauseBefore).find();
+        boolean covering = !clauseBefore.contains("canner")
+                && COVERING.matcher(clauseBefore).find();
         if (covering
                 || draft.facts.headspace().isEmpty()
                 || draft.facts.headspace().get().value().cue()) {

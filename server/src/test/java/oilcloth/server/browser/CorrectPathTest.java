@@ -8,32 +8,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** What to do then: a way chosen, undone, tried under the hand, and the recipe out as text and card. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class CorrectPathTest {
-    @LocalServerPort
-    private int port;
-
-    private Browsing browsing;
-
-    @BeforeAll
-    void open() {
-        browsing = new Browsing(port);
-    }
-
-    @AfterAll
-    void close() {
-        browsing.close();
-    }
-
+class CorrectPathTest extends BrowserTest {
     private Page correct(String title) {
         Page page = browsing.page(1280, 800);
         browsing.signIn(page, "educator");

@@ -11,31 +11,19 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** The guide's screens as an educator uses them: on the phone, looking up, proofreading, adding, reckoning. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
-class GuidePathTest {
-    @LocalServerPort
-    private int port;
-
-    private Browsing browsing;
+class GuidePathTest extends BrowserTest {
     private Page page;
 
     @BeforeEach
-    void open() {
-        browsing = new Browsing(port);
+    void signIn() {
         page = browsing.page(1280, 800);
         browsing.signIn(page, "educator");
-    }
-
-    @AfterEach
-    void close() {
-        browsing.close();
     }
 
     private Locator card() {

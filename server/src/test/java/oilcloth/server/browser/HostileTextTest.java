@@ -8,33 +8,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import oilcloth.server.Desk;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** What a stranger sends is shown as words on every screen: no script runs, no picture loads, no figure reads backwards. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
-class HostileTextTest {
+class HostileTextTest extends BrowserTest {
     private static final String NASTY =
             "<script>window.hit=1</script><img src=x onerror='window.hit=2'>\"><svg onload=window.hit=3>";
     private static final String TURNED = "\u202E15\u202C";
-
-    @LocalServerPort
-    private int port;
-
-    private Browsing browsing;
-
-    @BeforeEach
-    void open() {
-        browsing = new Browsing(port);
-    }
-
-    @AfterEach
-    void close() {
-        browsing.close();
-    }
 
     @Test
     void everyScreenShowsItAsWords() {

@@ -12,39 +12,21 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** From the public form to the private link; a changed guide to a drafted letter; a day to a calendar; a practice round. */
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
         properties = {"oilcloth.demo=true", "oilcloth.recheck.every=PT1S"})
-class ReachPathTest {
+class ReachPathTest extends BrowserTest {
     private static final String PEACHES =
             """
             Jutta's peaches
             Peel and halve yellow peaches, boil them in light syrup, pack hot in quarts, 1/2 inch headspace, bubbles out.
             Process 25 minutes in a boiling water canner.
             """;
-
-    @LocalServerPort
-    private int port;
-
-    private Browsing browsing;
-
-    @BeforeEach
-    void open() {
-        browsing = new Browsing(port);
-    }
-
-    @AfterEach
-    void close() {
-        browsing.close();
-    }
 
     @Test
     void aCannerAsksOnAPhoneAndReadsTheSignedReply() {

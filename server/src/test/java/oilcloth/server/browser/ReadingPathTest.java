@@ -9,15 +9,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** What was read, corrected in place; the recipe beside its tested relative; a letter with two recipes. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
-class ReadingPathTest {
+class ReadingPathTest extends BrowserTest {
     private static final String BEETS =
             """
             Pickled beets
@@ -32,22 +30,12 @@ class ReadingPathTest {
             remove bubbles. Process 30 minutes in a boiling water canner.
             """;
 
-    @LocalServerPort
-    private int port;
-
-    private Browsing browsing;
     private Page page;
 
     @BeforeEach
-    void open() {
-        browsing = new Browsing(port);
+    void signIn() {
         page = browsing.page(1280, 800);
         browsing.signIn(page, "educator");
-    }
-
-    @AfterEach
-    void close() {
-        browsing.close();
     }
 
     private Locator tab(String name) {

@@ -4,15 +4,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** The whole order of work: new case, review, question answered, correction, reply, sign, outbox, answered. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
-class SigningPathTest {
+class SigningPathTest extends BrowserTest {
     private static final String BEETS =
             """
             Sunday pickled beets
@@ -26,21 +23,6 @@ class SigningPathTest {
             Cook and peel the beets, slice. Boil the liquid, add beets and onions, simmer 5 min. Fill hot pints, 1/2 inch
             headspace, remove bubbles. Process 30 minutes in a boiling water canner.
             """;
-
-    @LocalServerPort
-    private int port;
-
-    private Browsing browsing;
-
-    @BeforeEach
-    void open() {
-        browsing = new Browsing(port);
-    }
-
-    @AfterEach
-    void close() {
-        browsing.close();
-    }
 
     private Page newCase(String who, String text) {
         Page page = browsing.page(1280, 800);

@@ -8,15 +8,12 @@ import static oilcloth.server.browser.Browsing.nothingGrave;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 
 /** Sign in, paste a recipe, read it annotated, answer a question, reply, reload: still there. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "oilcloth.demo=true")
-class WholePathTest {
+class WholePathTest extends BrowserTest {
     private static final String TEXT =
             """
             Whole tomatoes
@@ -27,21 +24,6 @@ class WholePathTest {
             Peel them and pack raw in quart jars. Press down until the spaces fill with juice, no liquid added. Leave 1 inch headspace.
             Process 45 minutes in a boiling water canner.
             """;
-
-    @LocalServerPort
-    private int port;
-
-    private Browsing browsing;
-
-    @BeforeEach
-    void open() {
-        browsing = new Browsing(port);
-    }
-
-    @AfterEach
-    void close() {
-        browsing.close();
-    }
 
     @Test
     void fromLetterToReply() {
