@@ -12,6 +12,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -59,6 +61,33 @@ class ReachTest {
 
     private static int version(Desk desk, String id) {
         return desk.get("/api/cases/" + id + "/reply").body().path("version").asInt();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "Kettle Lake; 640",
+                "Kettle Lake, 4,100 ft; 4100",
+                "on the ridge above Kettle Lake, 6,300 feet; 6300",
+                "Kettle Lake, 200 ft; 640",
+                "1450 Elm Street; null",
+                "a 1.250 metros; null"
+            })
+    void theAltitudeIsReadFromWhereTheyCan(String place, String feet) {
+        Map<String, Object> asked = asked(FIGS, null);
+        asked.put("place", place);
+        asked.put("name", "Asker of " + place);
+        somebody().send("POST", "/api/public/questions", asked);
+        Desk desk = new Desk(port).signIn("educator");
+        JsonNode lines = desk.get("/api/cases?q=asker").body().path("lines");
+        for (JsonNode line : lines) {
+            if (line.path("place").asText().equals(place)) {
+                assertThat(line.path("altitudeFt").asText()).as(place).isEqualTo(feet);
+                return;
+            }
+        }
+        throw new AssertionError("no case from " + place);
     }
 
     @Test

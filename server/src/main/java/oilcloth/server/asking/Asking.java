@@ -8,16 +8,20 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import oilcloth.check.Language;
 import oilcloth.formats.UnusableInput;
 import oilcloth.jars.JarAdvice;
+import oilcloth.reading.QuestionReader;
 import oilcloth.server.account.Secret;
 import oilcloth.server.asking.AskingController.Asked;
 import oilcloth.server.asking.AskingController.PrivateAnswer;
 import oilcloth.server.asking.AskingController.Received;
 import oilcloth.server.cases.CaseController;
 import oilcloth.server.cases.Cases;
+import oilcloth.server.guide.CurrentGuide;
 import oilcloth.server.office.Office;
 import oilcloth.server.places.Gazetteer;
 import oilcloth.server.places.Place;
@@ -32,10 +36,13 @@ public class Asking {
     private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
     private static final int REFERENCE = 6;
     private static final Duration WINDOW = Duration.ofHours(1);
+    private static final Pattern FEET_OR_METRES = Pattern.compile(
+            "\\d\\s*('|ft\\b|feet\\b|foot\\b|pies\\b|m\\b|met(er|re|ro)s?\\b)", Pattern.CASE_INSENSITIVE);
 
     private final NamedParameterJdbcTemplate database;
     private final Cases cases;
     private final Gazetteer gazetteer;
+    private final CurrentGuide guide;
     private final Office office;
     private final Clock clock;
     private final int mostAnHour;
@@ -45,12 +52,14 @@ public class Asking {
             NamedParameterJdbcTemplate database,
             Cases cases,
             Gazetteer gazetteer,
+            CurrentGuide guide,
             Office office,
             Clock clock,
             @Value("${oilcloth.public.most-an-hour}") int mostAnHour) {
         this.database = database;
         this.cases = cases;
         this.gazetteer = gazetteer;
+        this.guide = guide;
         this.office = office;
         this.clock = clock;
         this.mostAnHour = mostAnHour;
@@ -69,11 +78,6 @@ public class Asking {
             return new Received(reference, token);
         }
         knock(address);
-        Integer altitude = gazetteer.find(asked.place()).stream()
-                .filter(p -> p.name().equalsIgnoreCase(asked.place().strip()))
-                .map(Place::highestFeet)
-                .findFirst()
-                .orElse(null);
         UUID id = cases.open(
                 asked.text(),
                 CaseController.Details.sent(
@@ -81,7 +85,7 @@ public class Asking {
                         asked.place(),
                         asked.contact(),
                         asked.language(),
-                        altitude,
+                        altitude(asked.place()),
                         asked.jars(),
                         asked.jarsOutAt()),
                 "public form");
@@ -92,6 +96,27 @@ public class Asking {
                 """,
                 Map.of("id", id, "reference", reference, "digest", Secret.digest(token), "at", Timestamp.from(now())));
         return new Received(reference, token);
+    }
+
+    /** "Kettle Lake", "Kettle Lake, 4,100 ft": what is said or what the gazetteer knows, the higher of the two. */
+    private Integer altitude(String place) {
+        String town = place.split(",", 2)[0].strip();
+        OptionalInt known = gazetteer.find(town).stream()
+                .filter(p -> p.name().equalsIgnoreCase(town))
+                .mapToInt(Place::highestFeet)
+                .findFirst();
+        // a figure without a unit may be the number of a house
+        OptionalInt said = FEET_OR_METRES.matcher(place).find()
+                ? new QuestionReader(guide.snapshot())
+                        .hear(place)
+                        .altitude()
+                        .map(a -> OptionalInt.of(a.feet()))
+                        .orElse(OptionalInt.empty())
+                : OptionalInt.empty();
+        if (known.isEmpty() && said.isEmpty()) {
+            return null;
+        }
+        return Math.max(known.orElse(Integer.MIN_VALUE), said.orElse(Integer.MIN_VALUE));
     }
 
     private void knock(String address) {
