@@ -82,7 +82,12 @@ export function Signing({ caseId, contact, version, dirty, behind, answers }: Pr
           <Button
             variant="contained"
             disabled={!educator || dirty || (behind && !asItStands) || sign.isPending}
-            onClick={() => sign.mutate({ version, asItStands: behind && asItStands })}
+            onClick={() =>
+              sign.mutate(
+                { version, asItStands: behind && asItStands },
+                { onSettled: () => setAsItStands(false) },
+              )
+            }
           >
             Sign
           </Button>

@@ -92,13 +92,15 @@ export function useDraft(id: string, reply: Reply, locked: boolean) {
     return () => clearTimeout(timer);
   }, [waiting, body, language, base]);
 
+  // a signed letter is shown as it was signed, whatever still lies in this browser
+  const mine = !locked;
   return {
-    body,
-    language,
+    body: mine ? body : reply.body,
+    language: mine ? language : reply.language,
     version,
-    dirty: touched || !reply.saved,
-    touched,
-    theirs,
+    dirty: (mine && touched) || !reply.saved,
+    touched: mine && touched,
+    theirs: mine ? theirs : null,
     saving: write.isPending,
     error: theirs ? null : write.error,
     edit,

@@ -1,6 +1,7 @@
 package oilcloth.guide;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import oilcloth.text.Cue;
 
 /**
@@ -34,6 +35,11 @@ public record PracticeRule(
 
     /** The severity of a practice that does no harm to a kind of food: nothing is said. */
     public static final String NONE = "none";
+
+    /** Whether there is food it does no harm to: there it explains nothing of what was said. */
+    public boolean mayBeNothing() {
+        return Stream.of(acidFood, acidified, lowAcid, underPressure.orElse("")).anyMatch(NONE::equals);
+    }
 
     /** Words that make a practice graver. */
     public record Graver(String severity, Cue words) {}

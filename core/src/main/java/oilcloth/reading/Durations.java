@@ -50,14 +50,14 @@ final class Durations {
                 s.claim(i, i + 1);
                 continue;
             }
-            Optional<Found> found = at(s, i);
+            Optional<TimeSpan> found = TimeSpan.at(s, i);
             if (found.isEmpty() && figured(s, draft, i)) {
                 continue;
             }
             if (found.isEmpty()) {
                 continue;
             }
-            Found d = found.get();
+            TimeSpan d = found.get();
             classify(s, draft, i, d);
             s.claim(i, d.next());
             i = d.next() - 1;
@@ -91,63 +91,7 @@ final class Durations {
         return true;
     }
 
-    private record Found(double least, double most, boolean clock, int next) {}
-
-    private static Optional<Found> at(Sentence s, int i) {
-        Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
-        if (figure.isEmpty()) {
-            return Optional.empty();
-        }
-        Numbers.Figure f = figure.get();
-        int u = f.next();
-        while (s.is(u, "-")
-                || s.is(u, "full")
-                || s.is(u, "more")
-                || s.is(u, "solid")
-                || s.is(u, "good")
-                || s.is(u, "extra")
-                || s.is(u, "whole")) {
-            u++;
-        }
-        if (u >= s.size()) {
-            return Optional.empty();
-        }
-        String unit = s.token(u).norm();
-        int next = s.is(u + 1, ".")
-                        && u + 2 < s.size()
-                        && !Character.isUpperCase(s.token(u + 2).raw().charAt(0))
-                ? u + 2
-                : u + 1;
-        if (TimeWords.MINUTE.contains(unit)) {
-            return Optional.of(new Found(f.low(), f.high(), true, next));
-        }
-        if (TimeWords.HOUR.contains(unit)) {
-            double least = f.low() * 60;
-            double most = f.high() * 60;
-            int join = s.is(next, "and") || s.is(next, ",") ? next + 1 : next;
-            // "an hour and a half", "1 hour 30 minutes"
-            if (s.is(next, "and") && s.is(next + 1, "a") && (s.is(next + 2, "half") || s.is(next + 2, "quarter"))) {
-                double more = s.is(next + 2, "half") ? 30 : 15;
-                return Optional.of(new Found(least + more, most + more, true, next + 3));
-            }
-            Optional<Numbers.Figure> rest = Numbers.at(s.tokens(), Math.min(join, s.size()));
-            if (rest.isPresent()
-                    && rest.get().next() < s.size()
-                    && TimeWords.MINUTE.contains(s.token(rest.get().next()).norm())) {
-                return Optional.of(new Found(
-                        least + rest.get().low(),
-                        most + rest.get().high(),
-                        true,
-                        rest.get().next() + 1));
-            }
-            return Optional.of(new Found(least, most, true, next));
-        }
-        return TimeWords.OTHER.contains(unit)
-                ? Optional.of(new Found(f.low(), f.high(), false, next))
-                : Optional.empty();
-    }
-
-    private void classify(Sentence s, Draft draft, int i, Found d) {
+    private void classify(Sentence s, Draft draft, int i, TimeSpan d) {
         if (!d.clock() || d.least() < 1 || d.most() > 600) {
             return;
         }

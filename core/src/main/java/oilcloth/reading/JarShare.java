@@ -92,15 +92,21 @@ final class JarShare {
 
     /** "8 cloves (one to a jar), 6 cups water": what is shared out before, in brackets or by its own figure. */
     private static boolean isOfAnotherBefore(Sentence s, int per, int to) {
-        boolean figure = per > 1 && (isAmount(s, per - 1) || isAmount(s, per - 2));
+        boolean figure = false;
+        for (int k = per - 1; k >= 0 && !s.is(k, ",") && !s.is(k, ";") && !s.is(k, "."); k--) {
+            figure |= isAmount(s, k);
+        }
+        boolean bracketed = false;
+        for (int k = per - 1; k >= 0 && !s.is(k, ")"); k--) {
+            bracketed |= s.is(k, "(");
+        }
         boolean parted = false;
+        boolean closed = false;
         for (int k = per + 1; k < to; k++) {
-            if (s.is(k, ")")) {
-                return true;
-            }
+            closed |= s.is(k, ")");
             parted |= s.is(k, ",") || s.is(k, ";");
         }
-        return per < to && figure && parted;
+        return per < to && (bracketed && closed || figure && parted);
     }
 
     private static boolean isAmount(Sentence s, int i) {

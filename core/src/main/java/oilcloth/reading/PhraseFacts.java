@@ -2,7 +2,6 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Matcher;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
@@ -16,8 +15,6 @@ import oilcloth.text.Range;
 
 /** Facts known by their words: method, canner, pack, covering liquid, form, and cues on the jar. */
 final class PhraseFacts {
-    private record Phrase<T>(Cue pattern, T value) {}
-
     /** A cue on the jar, and the inches it stands for (formulas, section 2: plus or minus an eighth). */
     private record JarCue(Cue pattern, double least, double most) {}
 
@@ -25,25 +22,25 @@ final class PhraseFacts {
         return Cue.of(regex);
     }
 
-    private static <T> Phrase<T> phrase(String regex, T value) {
-        return new Phrase<>(p(regex), value);
-    }
-
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
-            phrase(
+            Phrase.of(
                     "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
                     CanningMethod.BOILING_WATER),
-            phrase(
+            Phrase.of(
                     "\\b(boil|boiled|boiling) (the |your |my |these |filled |full |sealed |closed )*(jars|pints|quarts|half[- ]pints)\\b(?![^.;]{0,30}(steril|empty))",
                     CanningMethod.BOILING_WATER),
-            phrase("\\b(steam[- ](canner|canned|canning|can)|atmospheric steam)\\b", CanningMethod.STEAM),
-            phrase(
+            Phrase.of("\\b(steam[- ](canner|canned|canning|can)|atmospheric steam)\\b", CanningMethod.STEAM),
+            Phrase.of(
                     "\\bpressure[- ]?(can\\w*|cook\\w*|process\\w*)|\\bpressure \\d+ ?min|\\bunder pressure|\\bpsi\\b|\\bpounds? (of )?pressure|\\blbs?\\.? (of )?pressure|# pressure|\\b(weighted|dial)[- ]gauge|\\bunder pressure\\b",
                     CanningMethod.PRESSURE),
-            phrase(
+            Phrase.of(
                     "\\b(keeps?|kept|store|stored|goes?|put|place|live|lives?|keep them|keep it)\\b[^.;]{0,30}\\b(in|into) (the |my |our |a )?(fridge|refrigerator|icebox)\\b|\\brefrigerator (pickles?|jam|relish|salsa)|\\bfreezer (jam|pickles?|corn)\\b|\\b(freeze|frozen) in (freezer )?(bags|boxes|containers)|\\b(store|keep) in the freezer",
                     CanningMethod.COLD_STORAGE));
+
+    /** "As it was done before anybody had a pressure canner". */
+    private static final Cue BEFORE_ITS_TIME = p(
+            "\\bbefore (anybody|anyone|we|they|people|folks|there|she|he)( ever)? (had|were|was|owned|used|knew|heard of)\\b[^.;]*$");
 
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
     private static final Cue IN_BOILING_WATER = p(
@@ -67,119 +64,34 @@ final class PhraseFacts {
                     + "|\\b(i|we) just (pour|cap|seal|fill|ladle|screw|put)\\b[^.;]{0,60}\\b(seals?|sealed|lids? on|cap them)\\b|\\bno processing\\b|\\bwithout (any )?processing\\b");
 
     private static final List<Phrase<Pack>> PACKS = List.of(
-            phrase(
+            Phrase.of(
                     "\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
-            phrase(
+            Phrase.of(
                     "\\bhot[- ]?pack(ed|ing|s)?\\b|\\bheat(ed)? (it |them )?to (a )?boil(ing)?\\b[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
                     Pack.HOT));
 
     private static final String POUR =
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
     private static final List<Phrase<String>> LIQUIDS = List.of(
-            phrase(
+            Phrase.of(
                     "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water|juice)( added)?\\b|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing but (the )?tomatoes",
                     "none"),
-            phrase(
+            Phrase.of(
                     POUR
                             + "[^.;]{0,60}\\btomato juice\\b|\\bin tomato juice\\b|\\btomato juice (over|to cover|to fill)",
                     "juice"),
-            phrase(
+            Phrase.of(
                     POUR
                             + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water",
                     "water"),
-            phrase(POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
-            phrase(
+            Phrase.of(
+                    POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
+            Phrase.of(
                     POUR
                             + "[^.;]{0,40}\\b(apple|grape|white grape|fruit|orange|pineapple) juice\\b|\\bin (apple|white grape|fruit) juice\\b",
                     "fruit juice"),
-            phrase(POUR + "[^.;]{0,60}\\b(broth|stock|meat juices)\\b", "broth"));
-
-    /** Forms that name the product outright. */
-    private static final List<Phrase<String>> FORMS = List.of(
-            phrase("\\bpie[- ]filling\\b", "pie-filling"),
-            phrase("\\b(freezer|refrigerator) (jam|pickles)\\b", "cold"),
-            phrase("\\b(jams?|preserves?|marmalade|conserve)\\b", "jam"),
-            phrase("\\bjell(y|ies)\\b(?! (jar|bag|glass|roll))", "jelly"),
-            phrase("\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b", "butter"),
-            phrase("\\bspread\\b(?! (on|over|out|the|them|it))", "spread"),
-            phrase("\\bketchup|\\bcatsup", "ketchup"),
-            phrase("\\btaco sauce", "taco-sauce"),
-            phrase("\\bhot sauce|\\bpepper sauce", "hot-sauce"),
-            phrase("\\b(spaghetti|pasta|marinara|pizza|meat) sauce|\\bmarinara\\b", "pasta-sauce"),
-            phrase("\\bsalsas?\\b|\\bpico de gallo", "salsa"),
-            phrase("\\brelish(es)?\\b|\\bpiccalilli|\\bchow[- ]?chow", "relish"),
-            phrase("\\bchutneys?\\b", "chutney"),
-            phrase("\\bbrandied\\b", "brandied"),
-            phrase("\\bbread[- ]and[- ]butter", "pickle"),
-            phrase(
-                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
-                    "pickle"),
-            phrase("\\b(sauer)?kraut\\b", "kraut"),
-            phrase(
-                    "\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|hen))",
-                    "soup"),
-            phrase("\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) chili\\b|^chili\\b", "chili"),
-            phrase(
-                    "\\bcider\\b(?! vinegar)|(?<!in )(?<!in tomato )(?<!in their own )(?<!own )(?<!in apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!in the )\\bjuice\\b|\\bgrape juice\\b",
-                    "juice"),
-            phrase(
-                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
-                    "syrup"),
-            phrase("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
-            phrase("\\bpur[eé]e\\b|\\bbaby food\\b", "puree"),
-            phrase("\\b(stock|broth)\\b", "stock"),
-            phrase("\\bcrushed\\b", "crushed"),
-            phrase(
-                    "\\b(whole|halved|halves|quartered|quarters|sliced|slices|chunks|cubes|cubed|pieces|spears|strips)\\b",
-                    "pieces"));
-
-    /** Forms worth hearing in the body too; the others are only heard in the title ("syrup" may just cover the fruit). */
-    private static final Set<String> BODY_FORMS = Set.of(
-            "pie-filling",
-            "jam",
-            "jelly",
-            "ketchup",
-            "taco-sauce",
-            "pasta-sauce",
-            "salsa",
-            "relish",
-            "chutney",
-            "pickle",
-            "kraut",
-            "soup",
-            "chili",
-            "butter");
-
-    private static final List<Phrase<String>> HEARD_IN_BODY =
-            FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList();
-
-    private static final List<Phrase<String>> STYLES = List.of(
-            phrase("\\bcrush(ed|ing)?\\b[^.;]{0,40}|\\bcrush\\b", "crushed"),
-            phrase(
-                    "\\b(halve|halved|halves|left whole|leave (them )?whole|keep (them )?whole|whole (or halved |peeled |small |raw )?(tomato|peaches|pears|plums|figs)\\w*|cut in half|cut in halves)\\b",
-                    "pieces"),
-            phrase(
-                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|through (the|a|my) (mill|sieve|strainer)|pur[eé]ed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
-                    "milled"),
-            phrase(
-                    "\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
-                    "fine"),
-            phrase(
-                    "\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\bminced meat\\b|\\bsausage\\b",
-                    "ground"),
-            phrase("\\b(i|we|they|you|to) juiced? (our|the|my|your|them|it|all)\\b", "juice"),
-            phrase("\\b(chunks|cubes|cubed|strips|stew(ing)? meat|stew beef)\\b", "pieces"),
-            phrase(
-                    "\\bbone[- ]in\\b|\\bwith (the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b",
-                    "bone-in"),
-            phrase(
-                    "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bone\\b|\\bremove (the |all )?bones\\b",
-                    "boneless"),
-            phrase("\\bsmoked\\b(?! paprika)", "smoked"),
-            phrase("\\bcream[- ]style\\b|\\bcreamed corn\\b", "cream-style"),
-            phrase("\\bbaked beans\\b", "baked-beans"),
-            phrase("\\b(molasses|tomato) sauce\\b|\\bpork and beans\\b", "sauced-beans"));
+            Phrase.of(POUR + "[^.;]{0,60}\\b(broth|stock|meat juices)\\b", "broth"));
 
     private static final List<JarCue> CUES = List.of(
             new JarCue(
@@ -250,18 +162,22 @@ final class PhraseFacts {
 
     void read(Sentence s, Draft draft, boolean title) {
         if (title) {
-            forms(s, draft, FORMS, true);
+            forms(s, draft, FormWords.FORMS, true);
         } else {
             if (draft.title.isEmpty() && draft.opening-- > 0) {
                 named(s, draft);
             }
-            forms(s, draft, HEARD_IN_BODY, false);
+            forms(s, draft, FormWords.HEARD_IN_BODY, false);
         }
-        for (Phrase<String> style : STYLES) {
+        for (Phrase<String> style : FormWords.STYLES) {
             s.find(style.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(style.value(), r)));
         }
         for (Phrase<CanningMethod> method : METHODS) {
-            s.find(method.pattern()).ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
+            s.find(method.pattern())
+                    .filter(r -> !BEFORE_ITS_TIME
+                            .matcher(before(s, r.start() - s.range().start()))
+                            .find())
+                    .ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
         }
         inBoilingWater(s, draft);
         // "pack raw and cover with hot juice" is a raw pack: the first to match in a sentence decides
@@ -299,7 +215,7 @@ final class PhraseFacts {
 
     /** Whether the words name a product: "relish", "peach jam". */
     static boolean namesForm(Sentence s) {
-        for (Phrase<String> form : FORMS) {
+        for (Phrase<String> form : FormWords.FORMS) {
             if (s.find(form.pattern()).isPresent()) {
                 return true;
             }
@@ -309,7 +225,7 @@ final class PhraseFacts {
 
     /** "I made tomato juice": a letter without a title names its product after a verb of making, not in passing. */
     private static void named(Sentence s, Draft draft) {
-        for (Phrase<String> form : FORMS) {
+        for (Phrase<String> form : FormWords.FORMS) {
             s.find(form.pattern())
                     .filter(r -> {
                         int at = r.start() - s.range().start();

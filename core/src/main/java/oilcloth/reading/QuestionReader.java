@@ -24,48 +24,46 @@ import oilcloth.text.Tokens;
 public final class QuestionReader {
     private static final int LEAST_BARE_FEET = 100;
 
-    private record Said<T>(Cue pattern, T value) {}
-
-    private static <T> Said<T> said(String regex, T value) {
-        return new Said<>(Cue.of(regex), value);
-    }
-
-    private static final List<Said<JarSize>> JARS = List.of(
-            said(
+    private static final List<Phrase<JarSize>> JARS = List.of(
+            Phrase.of(
                     "\\b(half|1/2|½)[- ]?(pints?|pts?)\\b|\\bjelly (jars?|glass(es)?)\\b|\\b8[- ]?(oz|ounces?)\\b",
                     JarSize.HALF_PINT),
-            said("\\b(quarter|1/4|¼)[- ]?(pints?|pts?)\\b|\\b4[- ]?(oz|ounces?)\\b", JarSize.QUARTER_PINT),
-            said("\\b12[- ]?(oz|ounces?)\\b", JarSize.TWELVE_OUNCE),
-            said(
+            Phrase.of("\\b(quarter|1/4|¼)[- ]?(pints?|pts?)\\b|\\b4[- ]?(oz|ounces?)\\b", JarSize.QUARTER_PINT),
+            Phrase.of("\\b12[- ]?(oz|ounces?)\\b", JarSize.TWELVE_OUNCE),
+            Phrase.of(
                     "\\b(1 1/2|1½|one and a half|24[- ]?(oz|ounces?))[- ]?(pints?|pts?)?\\b|\\bpint and a half\\b",
                     JarSize.PINT_AND_HALF),
-            said("\\b(half|1/2|½)[- ]?(gallons?|gals?)\\b|\\b64[- ]?(oz|ounces?)\\b", JarSize.HALF_GALLON),
-            said("\\b(quarts?|qts?)\\b|\\b32[- ]?(oz|ounces?)\\b|\\b(1|one) ?(litres?|liters?|l)\\b", JarSize.QUART),
-            said(
+            Phrase.of("\\b(half|1/2|½)[- ]?(gallons?|gals?)\\b|\\b64[- ]?(oz|ounces?)\\b", JarSize.HALF_GALLON),
+            Phrase.of(
+                    "\\b(quarts?|qts?)\\b|\\b32[- ]?(oz|ounces?)\\b|\\b(1|one) ?(litres?|liters?|l)\\b", JarSize.QUART),
+            Phrase.of(
                     "\\b(pints?|pts?)\\b|\\b16[- ]?(oz|ounces?)\\b|\\b500 ?ml\\b|\\bhalf[- ](litres?|liters?)\\b",
                     JarSize.PINT),
-            said("\\b(gallons?|gals?)\\b", JarSize.GALLON));
-    private static final List<Said<Pack>> PACKS = List.of(
-            said("\\b(raw|cold|uncooked)\\b", Pack.RAW),
-            said("\\bhot\\b(?![- ](peppers?|sauce|salsa|chil|water|italian|banana|chow))|\\bprecooked\\b", Pack.HOT));
-    private static final List<Said<String>> LIQUIDS = List.of(
-            said(
+            Phrase.of("\\b(gallons?|gals?)\\b", JarSize.GALLON));
+    private static final List<Phrase<Pack>> PACKS = List.of(
+            Phrase.of("\\b(raw|cold|uncooked)\\b", Pack.RAW),
+            Phrase.of(
+                    "\\bhot\\b(?![- ](peppers?|sauce|salsa|chil|water|italian|banana|chow))|\\bprecooked\\b",
+                    Pack.HOT));
+    private static final List<Phrase<String>> LIQUIDS = List.of(
+            Phrase.of(
                     "\\b(no|without|w/o)( (any|added|extra))? (liquid|water|juice)\\b|\\bnothing (else )?(added|in)\\b|\\b(in )?(their|its|the|own) own juices?\\b|\\bown juice\\b|\\bdry ?pack",
                     "none"),
-            said("\\b(in|with|covered in|and) (hot |boiling )?(tomato )?juice\\b|\\bjuice pack", "juice"),
-            said(
+            Phrase.of("\\b(in|with|covered in|and) (hot |boiling )?(tomato )?juice\\b|\\bjuice pack", "juice"),
+            Phrase.of(
                     "\\b(in|with|covered (in|with)) (hot |boiling |plain )?water\\b(?![- ]?bath)|\\bwater[- ]?pack|\\badded water\\b",
                     "water"));
-    private static final List<Said<CanningMethod>> METHODS = List.of(
-            said("\\bsteam(er)?([- ]?cann\\w*)?\\b(?!ed)", CanningMethod.STEAM),
-            said(
+    private static final List<Phrase<CanningMethod>> METHODS = List.of(
+            Phrase.of("\\bsteam(er)?([- ]?cann\\w*)?\\b(?!ed)", CanningMethod.STEAM),
+            Phrase.of(
                     "\\bpressure\\b|\\bpsi\\b|\\bweight(ed|s)?\\b|\\bdial\\b|\\bjiggler\\b|\\brocker\\b|\\b\\d+ ?(lbs?|#|pounds?)\\b|\\bp\\.?c\\.?\\b(?!\\w)",
                     CanningMethod.PRESSURE),
-            said(
+            Phrase.of(
                     "\\b(water|hot|boiling)[- ]?bath\\w*|\\bwaterbath\\w*|\\bboiling([- ]water)?\\b|\\bb?wb[cp]?\\b",
                     CanningMethod.BOILING_WATER));
-    private static final List<Said<Gauge>> GAUGES = List.of(
-            said("\\bweight(ed|s)?\\b|\\bjiggler\\b|\\brocker\\b", Gauge.WEIGHTED), said("\\bdial\\b", Gauge.DIAL));
+    private static final List<Phrase<Gauge>> GAUGES = List.of(
+            Phrase.of("\\bweight(ed|s)?\\b|\\bjiggler\\b|\\brocker\\b", Gauge.WEIGHTED),
+            Phrase.of("\\bdial\\b", Gauge.DIAL));
 
     private static final Cue WITHOUT = Cue.of("\\b(without|w/o|no)\\b|\\bsugar[- ]?free\\b|\\bmeatless\\b");
     private static final Cue BREAD_AND_BUTTER = Cue.of("\\bbread[- ](and|&|n)[- ]butters?\\b");
@@ -124,10 +122,10 @@ public final class QuestionReader {
         return List.copyOf(foods);
     }
 
-    private static <T> Optional<T> first(List<Said<T>> all, String low) {
+    private static <T> Optional<T> first(List<Phrase<T>> all, String low) {
         return all.stream()
                 .filter(p -> p.pattern().matcher(low).find())
-                .map(Said::value)
+                .map(Phrase::value)
                 .findFirst();
     }
 
@@ -190,8 +188,8 @@ public final class QuestionReader {
     /** What no facet accounts for: names of recipes, styles, and what was not understood. */
     private List<String> rest(String low) {
         String left = BREAD_AND_BUTTER.matcher(low).replaceAll(Spoken.BREAD_AND_BUTTER);
-        for (List<? extends Said<?>> facet : List.of(JARS, PACKS, LIQUIDS, METHODS, GAUGES)) {
-            for (Said<?> phrase : facet) {
+        for (List<? extends Phrase<?>> facet : List.of(JARS, PACKS, LIQUIDS, METHODS, GAUGES)) {
+            for (Phrase<?> phrase : facet) {
                 left = phrase.pattern().matcher(left).replaceAll(" ");
             }
         }

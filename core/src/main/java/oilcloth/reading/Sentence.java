@@ -16,7 +16,7 @@ final class Sentence {
     private static final Cue NEGATION = Cue.of(
             "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t)\\b"
                     + "(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too))"
-                    + "|\\b(without|instead of|rather than|in place of|avoid|forgot|forgot to|free of|scared of|afraid of|before (?:anybody|anyone|we|they|people|folks|there|she|he|i)(?: ever)? (?:had|were|was|owned|used|knew|heard of)|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
+                    + "|\\b(without|instead of|rather than|in place of|avoid|forgot|forgot to|free of|scared of|afraid of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
                     + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b)(?:(?!\\b(so|but|because)\\b)[^,;.:]){0,32}$");
 
     /** How far before a word its negation may stand. */

@@ -1,6 +1,11 @@
 package oilcloth.reading;
 
+import java.util.List;
+import java.util.stream.Stream;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
 import oilcloth.measure.Unit;
+import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 
@@ -40,13 +45,14 @@ final class UnknownAmount {
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
         }
-        boolean leftover = part
+        boolean covers = COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt();
+        boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 // "the spices in a bag", "4 tsp of salt to a gallon"
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
                 // "half a cup of hot juice in each jar", "canner, 3 quarts of hot water"
-                || COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt()
+                || covers && isFruit(draft)
                 || CANNER_WATER.matcher(s.around(amount.next(), 8, 3)).find()
                 || s.low().contains("left")
                 || s.low().contains("makes")
@@ -55,5 +61,14 @@ final class UnknownAmount {
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
         return end;
+    }
+
+    /** Fruit takes any juice or syrup; tomatoes and vegetables have a process for each liquid. */
+    private static boolean isFruit(Draft draft) {
+        List<Food> produce = Stream.concat(
+                        draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
+                .filter(f -> f.kind().isProduce())
+                .toList();
+        return !produce.isEmpty() && produce.stream().allMatch(f -> f.kind() == FoodClass.FRUIT);
     }
 }

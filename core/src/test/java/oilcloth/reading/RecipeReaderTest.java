@@ -268,4 +268,89 @@ public class RecipeReaderTest {
                         .name())
                 .isEqualTo("vinegar, homemade");
     }
+
+    /** What is shared out in brackets belongs to what stands before it, not to the amounts that follow. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            8 garlic cloves (one to a jar), 2/3 cup canning salt, 6 cups water | 0
+            In each jar (hot) put 2 tablespoons bottled lemon juice. | 1
+            2 tablespoons bottled lemon juice per quart, 1 cup sugar | 1
+            a pint of half and half, 5 lb asparagus | 0
+            """)
+    void whatIsForAJarIsForThatFoodOnly(String words, int perJar) {
+        assertThat(READER.read("Recipe\n\n" + words + " Fill quart jars.").ingredients().stream()
+                        .filter(i -> i.perJar().isPresent() && !i.food().name().equals("garlic")))
+                .as(words)
+                .hasSize(perJar);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Fill pints with the hot relish, half inch, boil 15 minutes. | BOILING_WATER
+            Pints, half inch. Process 15 minutes, water an inch over, full rolling boil. | BOILING_WATER
+            Pints, 15 minutes in the canner. | none
+            In a boiling water bath 3 hours, as before anybody had pressure canners. Pints. | BOILING_WATER
+            Quarts, vented 10 minutes, 75 minutes at 11 pounds. | PRESSURE
+            """)
+    void theCannerByWhatIsDoneToTheJars(String words, String method) {
+        assertThat(Facts.values(READER.read("Corn\n\n" + words).facts().methods()).stream()
+                        .map(Enum::name)
+                        .findFirst()
+                        .orElse("none"))
+                .isEqualTo(method);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Canner vented 10 minutes before I put the weight on, 30 minutes. | 30
+            In my steam canner, quarts. 55 minutes of steam. | 55
+            Screw the lids on the pints and turn them upside down for ten minutes. | none
+            Vent 10 minutes, 25 minutes at 11 lb, pints. | 25
+            """)
+    void theTimeInTheCannerAndNoOther(String words, String minutes) {
+        assertThat(READER.read("Carrots\n\n" + words).facts().times().stream()
+                        .map(t -> Integer.toString(t.value().least().value()))
+                        .reduce((a, b) -> a + " " + b)
+                        .orElse("none"))
+                .isEqualTo(minutes);
+    }
+
+    /** Fruit takes any juice; for tomatoes the liquid decides the time, so an unknown one is asked about. */
+    @Test
+    void aJuiceNobodyNamedIsIdleOnFruitOnly() {
+        String dose = "\n\nPut half a cup of hot juice in each pint, half inch headspace.";
+        assertThat(READER.read("Blueberries" + dose).unread()).noneMatch(u -> u.bears());
+        assertThat(READER.read("Whole tomatoes" + dose).unread()).anyMatch(u -> u.bears());
+    }
+
+    @Test
+    void theHeadspaceIsWhereTheLiquidEndsAndNotTheWaterInTheCanner() {
+        Recipe carrots =
+                READER.read("Pickled carrots\n\nFill pint jars with carrots leaving 1 inch headspace, cover with the"
+                        + " hot pickling liquid to 1/2 inch.");
+        assertThat(carrots.facts().headspace().orElseThrow().value().least().inches())
+                .isEqualTo(0.5);
+        Recipe beans = READER.read(
+                "Green beans\n\nFill pint jars leaving 1 inch headspace. Fill the canner with water to" + " 3 inches.");
+        assertThat(beans.facts().headspace().orElseThrow().value().least().inches())
+                .isEqualTo(1);
+    }
+
+    /** A strength in brackets was read before the name it belongs to. */
+    @Test
+    void vinegarWithItsStrengthBehindItIsStillVinegar() {
+        assertThat(line("I use pears, onions, vinegar (5%) and raisins.")).contains("vinegar");
+    }
 }

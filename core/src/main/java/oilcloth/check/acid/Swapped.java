@@ -26,7 +26,7 @@ public final class Swapped implements Check {
 
     private static final Cue TOLD = Cue.of(
             "\\bvinegar\\b[^.;\\n]{0,24}\\b(instead of|in place of|in lieu of|for) (the )?(bottled )?(lemon|lime)\\b"
-                    + "|\\b(calls?|called|asks?|asked) for\\b[^.;\\n]{0,40}\\b(lemon|lime)\\b[^.;\\n]{0,60}\\b(so|but|and|instead)\\b[^.;\\n]{0,40}\\bvinegar\\b"
+                    + "|\\b(calls?|called|asks?|asked) for\\b[^.;\\n]{0,40}\\b(lemon|lime)\\b[^.;\\n]{0,60}\\b(so|but|instead)\\b[^.;\\n]{0,40}\\bvinegar\\b"
                     + "|\\b(no|out of|don'?t (like|care for|have)|instead of( the)?|in place of( the)?|had no) (bottled )?(lemon|lime)( juice)?\\b[^.;\\n]{0,40}\\bvinegar\\b");
 
     @Override

@@ -1,0 +1,95 @@
+package oilcloth.reading;
+
+import java.util.List;
+import java.util.Set;
+
+/** Words that tell what the food is made into, and how it is cut. */
+final class FormWords {
+    private FormWords() {}
+
+    /** Forms that name the product outright. */
+    static final List<Phrase<String>> FORMS = List.of(
+            Phrase.of("\\bpie[- ]filling\\b", "pie-filling"),
+            Phrase.of("\\b(freezer|refrigerator) (jam|pickles)\\b", "cold"),
+            Phrase.of("\\b(jams?|preserves?|marmalade|conserve)\\b", "jam"),
+            Phrase.of("\\bjell(y|ies)\\b(?! (jar|bag|glass|roll))", "jelly"),
+            Phrase.of("\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b", "butter"),
+            Phrase.of("\\bspread\\b(?! (on|over|out|the|them|it))", "spread"),
+            Phrase.of("\\bketchup|\\bcatsup", "ketchup"),
+            Phrase.of("\\btaco sauce", "taco-sauce"),
+            Phrase.of("\\bhot sauce|\\bpepper sauce", "hot-sauce"),
+            Phrase.of("\\b(spaghetti|pasta|marinara|pizza|meat) sauce|\\bmarinara\\b", "pasta-sauce"),
+            Phrase.of("\\bsalsas?\\b|\\bpico de gallo", "salsa"),
+            Phrase.of("\\brelish(es)?\\b|\\bpiccalilli|\\bchow[- ]?chow", "relish"),
+            Phrase.of("\\bchutneys?\\b", "chutney"),
+            Phrase.of("\\bbrandied\\b", "brandied"),
+            Phrase.of("\\bbread[- ]and[- ]butter", "pickle"),
+            Phrase.of(
+                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
+                    "pickle"),
+            Phrase.of("\\b(sauer)?kraut\\b", "kraut"),
+            Phrase.of(
+                    "\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|hen))",
+                    "soup"),
+            Phrase.of("\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) chili\\b|^chili\\b", "chili"),
+            Phrase.of(
+                    "\\bcider\\b(?! vinegar)|(?<!in )(?<!in tomato )(?<!in their own )(?<!own )(?<!in apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!in the )\\bjuice\\b|\\bgrape juice\\b",
+                    "juice"),
+            Phrase.of(
+                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
+                    "syrup"),
+            Phrase.of("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
+            Phrase.of("\\bpur[eé]e\\b|\\bbaby food\\b", "puree"),
+            Phrase.of("\\b(stock|broth)\\b", "stock"),
+            Phrase.of("\\bcrushed\\b", "crushed"),
+            Phrase.of(
+                    "\\b(whole|halved|halves|quartered|quarters|sliced|slices|chunks|cubes|cubed|pieces|spears|strips)\\b",
+                    "pieces"));
+
+    /** Forms worth hearing in the body too; the others are only heard in the title ("syrup" may just cover the fruit). */
+    private static final Set<String> BODY_FORMS = Set.of(
+            "pie-filling",
+            "jam",
+            "jelly",
+            "ketchup",
+            "taco-sauce",
+            "pasta-sauce",
+            "salsa",
+            "relish",
+            "chutney",
+            "pickle",
+            "kraut",
+            "soup",
+            "chili",
+            "butter");
+
+    static final List<Phrase<String>> HEARD_IN_BODY =
+            FORMS.stream().filter(f -> BODY_FORMS.contains(f.value())).toList();
+
+    static final List<Phrase<String>> STYLES = List.of(
+            Phrase.of("\\bcrush(ed|ing)?\\b[^.;]{0,40}|\\bcrush\\b", "crushed"),
+            Phrase.of(
+                    "\\b(halve|halved|halves|left whole|leave (them )?whole|keep (them )?whole|whole (or halved |peeled |small |raw )?(tomato|peaches|pears|plums|figs)\\w*|cut in half|cut in halves)\\b",
+                    "pieces"),
+            Phrase.of(
+                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|through (the|a|my) (mill|sieve|strainer)|pur[eé]ed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
+                    "milled"),
+            Phrase.of(
+                    "\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
+                    "fine"),
+            Phrase.of(
+                    "\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\bminced meat\\b|\\bsausage\\b",
+                    "ground"),
+            Phrase.of("\\b(i|we|they|you|to) juiced? (our|the|my|your|them|it|all)\\b", "juice"),
+            Phrase.of("\\b(chunks|cubes|cubed|strips|stew(ing)? meat|stew beef)\\b", "pieces"),
+            Phrase.of(
+                    "\\bbone[- ]in\\b|\\bwith (the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b",
+                    "bone-in"),
+            Phrase.of(
+                    "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bone\\b|\\bremove (the |all )?bones\\b",
+                    "boneless"),
+            Phrase.of("\\bsmoked\\b(?! paprika)", "smoked"),
+            Phrase.of("\\bcream[- ]style\\b|\\bcreamed corn\\b", "cream-style"),
+            Phrase.of("\\bbaked beans\\b", "baked-beans"),
+            Phrase.of("\\b(molasses|tomato) sauce\\b|\\bpork and beans\\b", "sauced-beans"));
+}

@@ -1,0 +1,67 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+
+/**
+ * A span of time as somebody writes it: "an hour and a half", "20 full min".
+ *
+ * @param least minutes; of a span that is not of the clock the bare figure
+ * @param most the same, of a range
+ * @param clock minutes or hours, not days or weeks
+ * @param next the token behind it
+ */
+record TimeSpan(double least, double most, boolean clock, int next) {
+    static Optional<TimeSpan> at(Sentence s, int i) {
+        Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
+        if (figure.isEmpty()) {
+            return Optional.empty();
+        }
+        Numbers.Figure f = figure.get();
+        int u = f.next();
+        while (s.is(u, "-")
+                || s.is(u, "full")
+                || s.is(u, "more")
+                || s.is(u, "solid")
+                || s.is(u, "good")
+                || s.is(u, "extra")
+                || s.is(u, "whole")) {
+            u++;
+        }
+        if (u >= s.size()) {
+            return Optional.empty();
+        }
+        String unit = s.token(u).norm();
+        int next = s.is(u + 1, ".")
+                        && u + 2 < s.size()
+                        && !Character.isUpperCase(s.token(u + 2).raw().charAt(0))
+                ? u + 2
+                : u + 1;
+        if (TimeWords.MINUTE.contains(unit)) {
+            return Optional.of(new TimeSpan(f.low(), f.high(), true, next));
+        }
+        if (TimeWords.HOUR.contains(unit)) {
+            double least = f.low() * 60;
+            double most = f.high() * 60;
+            int join = s.is(next, "and") || s.is(next, ",") ? next + 1 : next;
+            // "an hour and a half", "1 hour 30 minutes"
+            if (s.is(next, "and") && s.is(next + 1, "a") && (s.is(next + 2, "half") || s.is(next + 2, "quarter"))) {
+                double more = s.is(next + 2, "half") ? 30 : 15;
+                return Optional.of(new TimeSpan(least + more, most + more, true, next + 3));
+            }
+            Optional<Numbers.Figure> rest = Numbers.at(s.tokens(), Math.min(join, s.size()));
+            if (rest.isPresent()
+                    && rest.get().next() < s.size()
+                    && TimeWords.MINUTE.contains(s.token(rest.get().next()).norm())) {
+                return Optional.of(new TimeSpan(
+                        least + rest.get().low(),
+                        most + rest.get().high(),
+                        true,
+                        rest.get().next() + 1));
+            }
+            return Optional.of(new TimeSpan(least, most, true, next));
+        }
+        return TimeWords.OTHER.contains(unit)
+                ? Optional.of(new TimeSpan(f.low(), f.high(), false, next))
+                : Optional.empty();
+    }
+}
