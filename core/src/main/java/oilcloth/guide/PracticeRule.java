@@ -36,9 +36,10 @@ public record PracticeRule(
     /** The severity of a practice that does no harm to a kind of food: nothing is said. */
     public static final String NONE = "none";
 
-    /** Whether there is food it does no harm to: there it explains nothing of what was said. */
-    public boolean mayBeNothing() {
-        return Stream.of(acidFood, acidified, lowAcid, underPressure.orElse("")).anyMatch(NONE::equals);
+    /** Whether it is worth no more than a note with some food: there it explains nothing else that was said. */
+    public boolean mayBeSlight() {
+        return Stream.of(acidFood, acidified, lowAcid, underPressure.orElse(""))
+                .anyMatch(s -> s.equals(NONE) || s.equals("note"));
     }
 
     /** Words that make a practice graver. */

@@ -74,18 +74,10 @@ final class Deviations {
 
     /** What canners tell of food that was past its best. */
     private static final Cue SPOILED = Cue.of(
-            "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|gone (soft|over|off|bad)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
+            "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|(gone|turned|went) (soft|over|off|bad|sour)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
 
     private static final Cue THROWN_OUT = Cue.of(
             "\\b(throw|threw|thrown|toss|tossed|discard\\w*|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
-
-    /** Takes back what harmless words beside it would excuse. */
-    private static final Cue CONTRARY = Cue.of(
-            "\\b(never|without|skip\\w*|forgot|instead|rather than|less|half as|half of|some of|halfway|partway|only(?! (eats?|have|has|had|makes?|grow|takes?))|really|actually|(?<!the |a |are |is |get )cold(?! (nights?|days?|winters?|weather|evenings?|months?))|power|any ?more|honest\\w*|bak(e|ed|ing)|open(ed|s|ing)?(?! (one|two|a jar|up a|them (at|for|in)))|on their sides?|no (liquid|water|broth|syrup|juice)|to a (paste|mush|powder)|stuck out|no steam|just|timer|leak\\w*|hiss\\w*|(got|getting|gets|was|ran|runs?) low|gave (it|them)|(?<!all the |off the )fat|dry|short|out so)\\b|\\b(leave|left|leaving) (out|off|on)\\b|\\b(right|straight) (off|away)\\b");
-
-    /** The canning itself: an idle word beside it excuses nothing. */
-    private static final Cue AT_THE_STOVE = Cue.of(
-            "\\b((?<!at a |every |next |first |last |each |all the |long |this |spare |same |had |have |your |enough |save )time(?! (is |was )?(right|ok|okay|enough|correct|of (the )?year))|timed|(?<!stock |lifts the |lift the |carry the )pot(?! (for (me|us)|is (the|a|my)))|(?<!one |turn the |turned the |off the )burner|(?<!turn the |turned the |off the )stove(?! (is|has|was) (gas|electric|a |an |old|new|glass))|altitude|elevation|higher|brine|batch|load|steam|failed|early|starter|leftover|half full|hot water|under it|from when|the last)\\b");
 
     /** A change only where nobody could read what it says. */
     private static final Cue ODD = Cue.of(
@@ -98,29 +90,6 @@ final class Deviations {
     /** Somebody tells what happened. */
     private static final Cue TELLS = Cue.of(
             "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half|most|some|a few|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan|vinegar|liquid))\\b");
-
-    /** What is done with the food on the way, in the ordinary words. */
-    private static final Cue STEPS = Cue.of(
-            "\\b(peel\\w*|par(e|ed|ing)|cor(e|ed|ing)|pit(ted)?|trim\\w*|slic\\w+|chop\\w*|cut\\w*|dic(e|ed|ing)|snap\\w*|shell\\w*|husk\\w*|stem\\w*|halv\\w+|scald\\w*|blanch\\w*|slip\\w*|"
-                    + "boil\\w*|simmer\\w*|cook\\w*|brown\\w*|stir\\w*|mix\\w*|add(s|ed|ing)?|pour\\w*|ladl\\w+|spoon\\w*|fill\\w*|pack\\w*|cover\\w*|strain\\w*|skim\\w*|soak\\w*|salt\\w*|drain\\w*|"
-                    + "bring\\w*|brought|heat\\w*|put|plac\\w+|set|vent\\w*|lower\\w*|load\\w*|screw\\w*)\\b");
-
-    /** What comes before and after the canning, and talk about the family, the garden and the table. */
-    private static final Cue HARMLESS = Cue.of(
-            "\\b(wash\\w*|scrub\\w*|brush\\w*|under the tap|dishwasher|kni(fe|ves)|aprons?|stain\\w*|in (that|the|my|our) kitchen|wip\\w+|rins\\w+|dry|dried|cool\\w*|wait\\w*|turn\\w* off|lift\\w*|label\\w*|dat(e|ed)|stor\\w+|shelf|shelves|pantry|cellar|cupboard"
-                    + "|check\\w*|seal\\w*|ping\\w*|pop\\w*|lov\\w+|lik(es|ed)|favou?rites?|tast(es|y)|grand\\w+|gran|mother\\w*|mom\\w*|mama|dad\\w*|father|husband|wife|son|daughter|kids|children|boys|girls|aunt\\w*|uncle|nephew|niece|cousins?|cows?|pigs?|hens|chickens|dogs?|family|friends?|neighbou?rs?|sister\\w*|brother|butcher"
-                    + "|class(es)?|learn\\w*|grange|workshop|mess|apron|since (five|six|seven|eight|dawn)|years?|eat\\w*|ate|drink\\w*|drank|serv\\w+|supper|dinner|lunch|breakfast|winter|christmas|thanksgiving|holidays?|toast|pies?|bread|cheese|chowder|chili|stews?|casseroles?|salads?|gifts?|gave|give|fair|church|garden|orchard|plant\\w*|rows?|trees?|grew|grow|picked|bought|market|store|shop|farm|clean\\w*|wide mouth|rings?|bands?"
-                    + "|yields?|left over|thanks?|thank|questions?|ok|okay|safe|wrong|warm|count(ing|ed)?|how|why|what|should|could|can i|do i|wonder\\w*|worried|hope|please"
-                    + "|book|guide|bulletin|card|recipe|extension|altitude|feet|elevation|town|county|tested|fun|busy|proud|beautiful|pretty|hard work|lot of work|afternoon|weekends?|saturdays?|sundays?|every (week|month|day|sunday|saturday|year)|(pick|fish)(ed)? (\\w+ )?out|hurts?|tired|hands|knees|used to"
-                    + "|all my life|all (day|morning|evening)|january|february|march|november|december|(have|like|enjoy) (it|them|these|this) (over|with|on|at|in|for)|i am [a-z]+(-[a-z]+)?( years)?|on its own|by itself|by themselves|down by|(canner|kettle|pot) holds|lifter|tongs|towels?|rack|smell(s|ed)? (good|wonderful|great))\\b|\\?");
-
-    /** Words that excuse a remark only where it is not about the canner. */
-    private static final Cue WEAK = Cue.of(
-            "\\b(old|makes?|made|got|enough|right|reach\\w*|good|fine|nice\\w*|easy|look(s|ed)?|always|rest\\w*|on its own)\\b");
-
-    private static final Cue OF_THE_CANNER = Cue.of(
-            "\\b(canner|cooker|burner|power|stove|gauge|weight|pressure|pounds|ran (them|it|the)|pull\\w*|sit|sits|sat|till|"
-                    + "(at|after|only|for) (five|ten|twelve|fifteen|twenty|thirty|forty|fifty|\\d+))\\b");
 
     /** Food or jars that waited where nobody says they were kept cold. */
     private static final Cue WAITED = Cue.of(
@@ -139,7 +108,11 @@ final class Deviations {
     private static final Cue COOKED =
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
-    private Deviations() {}
+    private final Talk talk;
+
+    Deviations(Talk talk) {
+        this.talk = talk;
+    }
 
     /** Counts what has been read so far, so that {@link #read} can tell whether a sentence said anything. */
     static int said(Draft draft) {
@@ -148,7 +121,7 @@ final class Deviations {
                 + Facts.values(draft.facts.methods()).size()
                 + Facts.values(draft.facts.jars()).size()
                 + (int) draft.practices.stream()
-                        .filter(p -> !p.rule().mayBeNothing())
+                        .filter(p -> !p.rule().mayBeSlight())
                         .count()
                 + draft.ingredients.size()
                 + (int) draft.unread.stream().filter(Unread::bears).count()
@@ -160,7 +133,7 @@ final class Deviations {
     }
 
     /** @param before what {@link #said} counted before the sentence was read */
-    static void read(Sentence s, Draft draft, int before) {
+    void read(Sentence s, Draft draft, int before) {
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
@@ -191,8 +164,8 @@ final class Deviations {
     }
 
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
-    private static Optional<Range> told(Sentence s, Draft draft) {
-        if (draft.facts.times().isEmpty() || !s.has(TELLS)) {
+    private Optional<Range> told(Sentence s, Draft draft) {
+        if (draft.facts.times().isEmpty() || isStep(s)) {
             return Optional.empty();
         }
         if (s.has(WAITED) && !s.has(COOLING)) {
@@ -201,8 +174,12 @@ final class Deviations {
         if (s.has(ACID) && !s.has(COOKED) && !(s.has(PLAIN_VINEGAR) && !s.has(MIXED))) {
             return s.findAny(ACID);
         }
-        boolean steps = (s.has(STEPS) || s.has(WEAK)) && !s.has(OF_THE_CANNER);
-        boolean harmless = (s.has(HARMLESS) || steps) && !s.has(CONTRARY) && !s.has(AT_THE_STOVE);
-        return harmless ? Optional.empty() : Optional.of(s.range());
+        boolean early = !draft.filled && !draft.inCanner;
+        return talk.isIdle(s, early) ? Optional.empty() : Optional.of(s.range());
+    }
+
+    /** "Cool on the counter", "altitude 1600 m": told as a recipe tells it, of nobody. */
+    private static boolean isStep(Sentence s) {
+        return s.size() > 0 && !s.has(TELLS) && (StepWords.isKnown(s.token(0).norm()) || s.anyClaimed(0, s.size()));
     }
 }

@@ -52,11 +52,15 @@ public final class RecipeReader {
     private final IngredientFinder ingredients;
     private final Residue residue = new Residue();
     private final StepWords steps;
+    private final Talk talk;
+    private final Deviations deviations;
 
     public RecipeReader(GuideSnapshot guide) {
         this.guide = guide;
         this.ingredients = new IngredientFinder(guide);
         this.steps = new StepWords(guide.lexicon());
+        this.talk = new Talk(guide.lexicon());
+        this.deviations = new Deviations(talk);
     }
 
     public Recipe read(String text) {
@@ -309,9 +313,19 @@ public final class RecipeReader {
         figures.read(s, draft);
         jars.read(s, draft);
         ingredients.read(s, draft);
+        unread(s, draft, before);
+        deviations.read(s, draft, before);
+    }
+
+    /** What nobody has read in a sentence, unless it is talk: "It rained all week so there was nothing to do". */
+    private void unread(Sentence s, Draft draft, int before) {
+        int known = draft.unread.size();
+        boolean silent = Deviations.said(draft) == before;
         residue.read(s, draft);
         steps.read(s, draft);
-        Deviations.read(s, draft, before);
+        if (silent && draft.unread.size() > known && talk.isIdle(s, false)) {
+            draft.unread.subList(known, draft.unread.size()).clear();
+        }
     }
 
     private void practices(Sentence s, Draft draft) {

@@ -1,10 +1,5 @@
 package oilcloth.reading;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -17,8 +12,8 @@ import oilcloth.text.Cue;
  * "riced", "zapped to a slush" or "cut in ribbons" may lie tighter in the jar, so a step not understood blocks "sound".
  */
 final class StepWords {
-    private static final Set<String> KNOWN = load("step-words.txt");
-    private static final Set<String> PLAIN = load("plain-words.txt");
+    private static final WordList KNOWN = WordList.load("step-words.txt");
+    private static final WordList PLAIN = WordList.load("plain-words.txt");
 
     /** Who does it, or what it follows: a verb stands here. */
     private static final Cue VERB_PLACE = Cue.of("and|then|i|we|you|she|he|mom|grandma|just|or|&|to|,|;|:|\\.|\\(");
@@ -52,34 +47,9 @@ final class StepWords {
         return Set.copyOf(List.of(list.split(" ")));
     }
 
-    private static Set<String> load(String file) {
-        try (InputStream in = StepWords.class.getResourceAsStream("/oilcloth/reading/" + file)) {
-            Set<String> words = new HashSet<>();
-            new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(l -> !l.startsWith("#"))
-                    .forEach(l -> words.addAll(List.of(l.strip().split("\\s+"))));
-            return Set.copyOf(words);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     static boolean isKnown(String word) {
-        if (KNOWN.contains(word)) {
+        if (KNOWN.hasForm(word)) {
             return true;
-        }
-        for (String ending : new String[] {"ed", "ing", "s", "es", "d"}) {
-            if (word.endsWith(ending) && word.length() > ending.length() + 1) {
-                String stem = word.substring(0, word.length() - ending.length());
-                boolean doubled = stem.length() > 2 && stem.charAt(stem.length() - 1) == stem.charAt(stem.length() - 2);
-                if (KNOWN.contains(stem)
-                        || KNOWN.contains(stem + "e")
-                        || doubled && KNOWN.contains(stem.substring(0, stem.length() - 1))
-                        || stem.endsWith("i") && KNOWN.contains(stem.substring(0, stem.length() - 1) + "y")) {
-                    return true;
-                }
-            }
         }
         for (String prefix : new String[] {"un", "re", "pre", "over", "under"}) {
             if (word.startsWith(prefix)
@@ -100,7 +70,7 @@ final class StepWords {
                 continue;
             }
             boolean done = word.endsWith("ed") && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));
-            boolean told = !PLAIN.contains(word)
+            boolean told = !PLAIN.has(word)
                     && (i == 0 || VERB_PLACE.matcher(s.token(i - 1).norm()).matches())
                     && object(s, i + 1);
             // "creamed corn" has a process of its own
@@ -123,11 +93,11 @@ final class StepWords {
         // a capital is a name, except in a title, where it may be "Carrot Ribbons"
         boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0)) && !produce(s, i - 1);
         return !name
-                && !PLAIN.contains(word)
+                && !PLAIN.has(word)
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)
                 && !(word.endsWith("s")
-                        && (PLAIN.contains(word.substring(0, word.length() - 1))
+                        && (PLAIN.has(word.substring(0, word.length() - 1))
                                 || Vocabulary.KITCHEN.contains(word.substring(0, word.length() - 1))))
                 && Units.at(s.tokens(), i).isEmpty()
                 && JarMentions.at(s, i).isEmpty();
@@ -140,7 +110,7 @@ final class StepWords {
         Matcher shape = SHAPE.matcher(s.low());
         while (shape.find()) {
             String word = shape.group(1);
-            if (SHAPES.contains(word) || PLAIN.contains(word) || Vocabulary.KITCHEN.contains(word) || isKnown(word)) {
+            if (SHAPES.contains(word) || PLAIN.has(word) || Vocabulary.KITCHEN.contains(word) || isKnown(word)) {
                 continue;
             }
             int offset = s.range().start() + shape.start(1);

@@ -1,0 +1,212 @@
+package oilcloth.reading;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.Lexicon;
+import oilcloth.text.Cue;
+import oilcloth.text.Range;
+import oilcloth.text.Token;
+
+/**
+ * Talk of no weight: the family, the garden, the table, the weather, the letter itself, and the right things done before
+ * and after the canning. Weighed by the words that are known to be idle, not by those known to matter: a word nobody
+ * foresaw makes a remark one to ask about.
+ */
+final class Talk {
+    private static final Map<String, WordList> WORDS = WordList.sections("talk-words.txt");
+    private static final WordList ABOUT = WORDS.get("about");
+    private static final WordList KNOWN = WORDS.get("known");
+    /** What is done with the food in a recipe that names its time before its steps. */
+    private static final WordList STEPS = WORDS.get("steps");
+
+    private static final List<Cue> PHRASES = phrases();
+
+    /** At table any food may be named that is in no jar. */
+    private static final Cue MEAL = Cue.of(
+            "\\b(eat|eats|eating|ate|serve|serves|served|drink|drank|breakfast|lunch|dinner|supper|toast|chowder|chili|stew|soup|casserole|salads?|sandwich\\w*|picnic|potluck|noodles|nachos|biscuits?|pancakes|pie|pies|gravy)\\b"
+                    + "|\\b(like|likes|love|loves|have|swears? by) (it|them|these) (over|with|on|in|alongside|better than|more than)\\b");
+
+    /** Where it grew, or who gave it: there produce is named. */
+    private static final Cue GROWN = Cue.of(
+            "\\b(garden|orchard|trees?|vines?|bush|bushes|plant|planted|grow|grows|grew|rows?|market|farm|luck with|crop of|hates?|got|get|bought|picked|come|came|comes|brought|gave|year for|from the|off the)\\b");
+
+    /** A food may have gone into the jar after all. */
+    private static final Set<String> JOINS =
+            Set.of("so", "put", "went", "goes", "same", "also", "too", "well", "inside");
+
+    private static final Set<String> HANDLING = Set.of(
+            "take",
+            "takes",
+            "took",
+            "taking",
+            "put",
+            "puts",
+            "give",
+            "gives",
+            "gave",
+            "keep",
+            "keeps",
+            "kept",
+            "bring",
+            "brings",
+            "brought",
+            "use",
+            "uses",
+            "used",
+            "turn",
+            "turns",
+            "turned",
+            "run",
+            "ran",
+            "finish",
+            "finishes",
+            "start",
+            "started",
+            "get",
+            "gets",
+            "hold",
+            "holds",
+            "held");
+    private static final Set<String> HANDLED =
+            Set.of("it", "them", "these", "those", "mine", "ours", "everything", "all", "half");
+    private static final Set<String> NOT =
+            Set.of("not", "never", "don't", "didn't", "doesn't", "no", "without", "won't", "can't");
+    private static final Set<String> LEFT_UNDONE = Set.of(
+            "do", "use", "take", "give", "need", "wait", "bother", "fuss", "start", "wash", "washed", "rinse", "peel",
+            "keep", "have", "did");
+    /** After these a capital is somebody's name. */
+    private static final Set<String> BEFORE_A_NAME = Set.of(
+            "for", "from", "by", "named", "called", "says", "said", "told", "asked", "and", "uncle", "aunt", ",");
+
+    private static final int SIGNATURE = 4;
+
+    private final Lexicon lexicon;
+
+    Talk(Lexicon lexicon) {
+        this.lexicon = lexicon;
+    }
+
+    /** @param early whether no jar has been filled yet: then the steps of the recipe still follow its time */
+    boolean isIdle(Sentence s, boolean early) {
+        if (isSignature(s)) {
+            return true;
+        }
+        BitSet told = new BitSet(s.size());
+        PHRASES.forEach(p -> mark(s, p, told));
+        if (IntStream.range(0, s.size()).anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true))
+                && IntStream.range(0, s.size())
+                        .anyMatch(i -> !told.get(i) && JOINS.contains(s.token(i).norm()))) {
+            return false;
+        }
+        boolean about = !told.isEmpty() || s.low().endsWith("?");
+        boolean meal = s.has(MEAL);
+        boolean grown = s.has(GROWN);
+        for (int i = 0; i < s.size(); i++) {
+            Token token = s.token(i);
+            if (told.get(i) || token.kind() == Token.Kind.SIGN) {
+                continue;
+            }
+            String word = base(token.norm());
+            if (token.isNumber() || isHandled(s, i, told)) {
+                return false;
+            }
+            if (ABOUT.hasForm(word)) {
+                about = true;
+            } else if (!KNOWN.hasForm(word)
+                    && !(early && STEPS.hasForm(word))
+                    && !isName(s, i)
+                    && !isNamed(
+                            s, i, f -> meal && f != FoodClass.ACID && f != FoodClass.SALT || grown && f.isProduce())) {
+                return false;
+            }
+        }
+        return about || early;
+    }
+
+    /** "take them out", "didn't wait": small words that tell of the canning all the same. */
+    private static boolean isHandled(Sentence s, int i, BitSet told) {
+        if (i + 1 >= s.size() || told.get(i + 1)) {
+            return false;
+        }
+        String word = s.token(i).norm();
+        String next = s.token(i + 1).norm();
+        return HANDLING.contains(word) && HANDLED.contains(next) || NOT.contains(word) && LEFT_UNDONE.contains(next);
+    }
+
+    /** Whether a word is the name of such a food, or the second word of it. */
+    private boolean isNamed(Sentence s, int i, Predicate<FoodClass> such) {
+        return lexicon.at(s.tokens(), i).filter(m -> such.test(m.food().kind())).isPresent()
+                || i > 0
+                        && lexicon.at(s.tokens(), i - 1)
+                                .filter(m ->
+                                        m.length() > 1 && such.test(m.food().kind()))
+                                .isPresent();
+    }
+
+    private static boolean isName(Sentence s, int i) {
+        if (i == 0 || !Character.isUpperCase(s.token(i).raw().charAt(0))) {
+            return false;
+        }
+        String before = base(s.token(i - 1).norm());
+        return BEFORE_A_NAME.contains(before) || ABOUT.hasForm(before) || isName(s, i - 1);
+    }
+
+    /** A line of nothing but names: "Bettina Loomis". */
+    private boolean isSignature(Sentence s) {
+        boolean names = s.size() <= SIGNATURE;
+        for (int i = 0; names && i < s.size(); i++) {
+            Token t = s.token(i);
+            names = t.kind() == Token.Kind.SIGN
+                    || Character.isUpperCase(t.raw().charAt(0))
+                            && !StepWords.isKnown(t.norm())
+                            && !Vocabulary.KITCHEN.contains(t.norm())
+                            && lexicon.at(s.tokens(), i).isEmpty();
+        }
+        return names;
+    }
+
+    private static String base(String word) {
+        return word.endsWith("'s") ? word.substring(0, word.length() - 2) : word;
+    }
+
+    private static void mark(Sentence s, Cue phrase, BitSet told) {
+        Optional<Range> found = phrase.find(s.searched(), 0);
+        while (found.isPresent()) {
+            Range r = found.get().shift(s.range().start());
+            for (int i = 0; i < s.size(); i++) {
+                if (r.contains(s.token(i).range())) {
+                    told.set(i);
+                }
+            }
+            found = phrase.find(
+                    s.searched(), Math.max(found.get().end(), found.get().start() + 1));
+        }
+    }
+
+    /** The lines of a file; {@code {name} = pattern} gives a part of patterns a name. */
+    private static List<Cue> phrases() {
+        Map<String, String> named = new HashMap<>();
+        List<Cue> phrases = new ArrayList<>();
+        for (String line : WordList.lines("talk-phrases.txt")) {
+            String[] naming = line.split(" = ", 2);
+            if (naming.length == 2) {
+                named.put(naming[0], naming[1]);
+                continue;
+            }
+            String pattern = line;
+            for (Map.Entry<String, String> name : named.entrySet()) {
+                pattern = pattern.replace(name.getKey(), name.getValue());
+            }
+            phrases.add(Cue.of("\\b(?:" + pattern + ")\\b"));
+        }
+        return List.copyOf(phrases);
+    }
+}
