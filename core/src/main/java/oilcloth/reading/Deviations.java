@@ -74,7 +74,7 @@ final class Deviations {
 
     /** What canners tell of food that was past its best. */
     private static final Cue SPOILED = Cue.of(
-            "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|(gone|turned|went) (soft|over|off|bad|sour)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
+            "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|gone (soft|over|off|bad|sour)|(turned|went) (sour|bad)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
 
     private static final Cue THROWN_OUT = Cue.of(
             "\\b(throw|threw|thrown|toss|tossed|discard\\w*|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
