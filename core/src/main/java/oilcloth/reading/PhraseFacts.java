@@ -158,7 +158,7 @@ final class PhraseFacts {
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(
             "\\b(it|they|this|these|that) makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good) $"
-                    + "|\\b(uses?|good|great|serve|eat|ate|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
+                    + "|\\b(uses?|good|great|serve|serve (it|them|these)|served|eat|ate|eat (it|them|these)|have (it|them|these)|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
 
     void read(Sentence s, Draft draft, boolean title) {
         if (title) {
@@ -170,7 +170,10 @@ final class PhraseFacts {
             forms(s, draft, FormWords.HEARD_IN_BODY, false);
         }
         for (Phrase<String> style : FormWords.STYLES) {
-            s.find(style.pattern()).ifPresent(r -> draft.facts.forms().add(Fact.read(style.value(), r)));
+            s.find(style.pattern())
+                    .filter(r -> !SERVED.matcher(before(s, r.start() - s.range().start()))
+                            .find())
+                    .ifPresent(r -> draft.facts.forms().add(Fact.read(style.value(), r)));
         }
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern())

@@ -24,6 +24,7 @@ final class Talk {
     private static final Map<String, WordList> WORDS = WordList.sections("talk-words.txt");
     private static final WordList ABOUT = WORDS.get("about");
     private static final WordList KNOWN = WORDS.get("known");
+    private static final WordList WEIGHTY = WORDS.get("weighty");
     /** What is done with the food in a recipe that names its time before its steps. */
     private static final WordList STEPS = WORDS.get("steps");
 
@@ -32,11 +33,11 @@ final class Talk {
     /** At table any food may be named that is in no jar. */
     private static final Cue MEAL = Cue.of(
             "\\b(eat|eats|eating|ate|serve|serves|served|drink|drank|breakfast|lunch|dinner|supper|toast|chowder|chili|stew|soup|casserole|salads?|sandwich\\w*|picnic|potluck|noodles|nachos|biscuits?|pancakes|pie|pies|gravy)\\b"
-                    + "|\\b(like|likes|love|loves|have|swears? by) (it|them|these) (over|with|on|in|alongside|better than|more than)\\b");
+                    + "|\\b(like|likes|liked|love|loves|loved|have|swears? by) (it|them|these) (over|with|on|in|alongside|better than|more than)\\b|\\b(never|not|didn't|don't) (like|liked|care for|cared for)\\b");
 
     /** Where it grew, or who gave it: there produce is named. */
     private static final Cue GROWN = Cue.of(
-            "\\b(garden|orchard|trees?|vines?|bush|bushes|plant|planted|grow|grows|grew|rows?|market|farm|luck with|crop of|hates?|got|get|bought|picked|come|came|comes|brought|gave|year for|from the|off the)\\b");
+            "\\b(garden|orchard|trees?|vines?|bush|bushes|plant|planted|grow|grows|grew|rows?|market|farm|luck with|crop of|hates?|got|get|bought|picked|come|came|comes|brings?|brought|gave|year for|from the|off the)\\b");
 
     /** A food may have gone into the jar after all. */
     private static final Set<String> JOINS =
@@ -75,8 +76,10 @@ final class Talk {
             "hold",
             "holds",
             "held");
-    private static final Set<String> HANDLED =
-            Set.of("it", "them", "these", "those", "mine", "ours", "everything", "all", "half");
+    private static final Set<String> HANDLED = Set.of(
+            "it", "them", "these", "those", "mine", "ours", "hers", "his", "theirs", "everything", "all", "half");
+    private static final Set<String> DOING = Set.of("do", "does", "did", "doing", "make", "makes", "made");
+    private static final Set<String> PLACING = Set.of("in", "on", "over", "under", "with", "by", "at", "inside", "up");
     private static final Set<String> NOT =
             Set.of("not", "never", "don't", "didn't", "doesn't", "no", "without", "won't", "can't");
     private static final Set<String> LEFT_UNDONE = Set.of(
@@ -106,29 +109,37 @@ final class Talk {
                         .anyMatch(i -> !told.get(i) && JOINS.contains(s.token(i).norm()))) {
             return false;
         }
-        boolean about = !told.isEmpty() || s.low().endsWith("?");
         boolean meal = s.has(MEAL);
         boolean grown = s.has(GROWN);
+        int about = told.isEmpty() && !s.low().endsWith("?") ? 0 : 1;
+        int strange = 0;
         for (int i = 0; i < s.size(); i++) {
-            Token token = s.token(i);
-            if (told.get(i) || token.kind() == Token.Kind.SIGN) {
+            if (told.get(i) || s.token(i).kind() == Token.Kind.SIGN) {
                 continue;
             }
-            String word = base(token.norm());
-            if (token.isNumber() || isHandled(s, i, told)) {
+            String word = base(s.token(i).norm());
+            if (s.token(i).isNumber() || isHandled(s, i, told)) {
                 return false;
             }
             if (ABOUT.hasForm(word)) {
-                about = true;
-            } else if (!KNOWN.hasForm(word)
-                    && !(early && STEPS.hasForm(word))
-                    && !isName(s, i)
-                    && !isNamed(
-                            s, i, f -> meal && f != FoodClass.ACID && f != FoodClass.SALT || grown && f.isProduce())) {
-                return false;
+                about++;
+            } else if (!KNOWN.hasForm(word) && !(early && STEPS.hasForm(word)) && !isName(s, i)) {
+                if (isNamed(s, i, f -> meal && f != FoodClass.ACID && f != FoodClass.SALT || grown && f.isProduce())) {
+                    continue;
+                }
+                if (isWeighty(word) || isNamed(s, i, f -> true)) {
+                    return false;
+                }
+                strange++;
             }
         }
-        return about || early;
+        return strange <= about && (about > 0 || early);
+    }
+
+    private static boolean isWeighty(String word) {
+        return WEIGHTY.hasForm(word)
+                || word.endsWith("er") && WEIGHTY.hasForm(word.substring(0, word.length() - 2))
+                || word.endsWith("est") && WEIGHTY.hasForm(word.substring(0, word.length() - 3));
     }
 
     /** "take them out", "didn't wait": small words that tell of the canning all the same. */
@@ -138,7 +149,14 @@ final class Talk {
         }
         String word = s.token(i).norm();
         String next = s.token(i + 1).norm();
-        return HANDLING.contains(word) && HANDLED.contains(next) || NOT.contains(word) && LEFT_UNDONE.contains(next);
+        if (!HANDLED.contains(next)) {
+            return NOT.contains(word) && LEFT_UNDONE.contains(next);
+        }
+        return HANDLING.contains(word)
+                || DOING.contains(word)
+                        && i + 2 < s.size()
+                        && PLACING.contains(s.token(i + 2).norm())
+                || !ABOUT.hasForm(word) && !KNOWN.hasForm(word);
     }
 
     /** Whether a word is the name of such a food, or the second word of it. */
