@@ -306,6 +306,10 @@ public final class RecipeReader {
 
     private void sentence(Sentence s, Draft draft) {
         int before = Deviations.said(draft);
+        int forms = draft.facts.forms().size();
+        int foods = draft.ingredients.size();
+        int unread = draft.unread.size();
+        boolean canned = !draft.facts.times().isEmpty() && (draft.filled || draft.inCanner);
         phrases.read(s, draft, false);
         practices(s, draft);
         durations.read(s, draft);
@@ -313,19 +317,23 @@ public final class RecipeReader {
         figures.read(s, draft);
         jars.read(s, draft);
         ingredients.read(s, draft);
-        unread(s, draft, before);
+        boolean silent = Deviations.said(draft) == before + draft.ingredients.size() - foods;
+        residue.read(s, draft);
+        steps.read(s, draft);
+        // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
+        boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
+        if (silent && (draft.unread.size() > unread || named && canned) && talk.isIdle(s, false)) {
+            cut(draft.unread, unread);
+            if (canned) {
+                cut(draft.facts.forms(), forms);
+                cut(draft.ingredients, foods);
+            }
+        }
         deviations.read(s, draft, before);
     }
 
-    /** What nobody has read in a sentence, unless it is talk: "It rained all week so there was nothing to do". */
-    private void unread(Sentence s, Draft draft, int before) {
-        int known = draft.unread.size();
-        boolean silent = Deviations.said(draft) == before;
-        residue.read(s, draft);
-        steps.read(s, draft);
-        if (silent && draft.unread.size() > known && talk.isIdle(s, false)) {
-            draft.unread.subList(known, draft.unread.size()).clear();
-        }
+    private static void cut(List<?> list, int size) {
+        list.subList(size, list.size()).clear();
     }
 
     private void practices(Sentence s, Draft draft) {

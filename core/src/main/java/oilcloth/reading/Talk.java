@@ -33,7 +33,7 @@ final class Talk {
     /** At table any food may be named that is in no jar. */
     private static final Cue MEAL = Cue.of(
             "\\b(eat|eats|eating|ate|serve|serves|served|drink|drank|breakfast|lunch|dinner|supper|toast|chowder|chili|stew|soup|casserole|salads?|sandwich\\w*|picnic|potluck|noodles|nachos|biscuits?|pancakes|pie|pies|gravy)\\b"
-                    + "|\\b(like|likes|liked|love|loves|loved|have|swears? by) (it|them|these) (over|with|on|in|alongside|better than|more than)\\b|\\b(never|not|didn't|don't) (like|liked|care for|cared for)\\b");
+                    + "|\\b(like|likes|liked|love|loves|loved|have|swears? by) (it|them|these) (over|with|on|in|alongside|better than|more than)\\b|\\b(never|not|didn't|don't) (like|liked|care for|cared for)\\b|\\b(cannot|can't|could not|couldn't) (abide|stand|bear)\\b");
 
     /** Where it grew, or who gave it: there produce is named. */
     private static final Cue GROWN = Cue.of(
@@ -77,7 +77,19 @@ final class Talk {
             "holds",
             "held");
     private static final Set<String> HANDLED = Set.of(
-            "it", "them", "these", "those", "mine", "ours", "hers", "his", "theirs", "everything", "all", "half");
+            "it",
+            "them",
+            "these",
+            "those",
+            "mine",
+            "ours",
+            "hers",
+            "his",
+            "theirs",
+            "some",
+            "everything",
+            "all",
+            "half");
     private static final Set<String> DOING = Set.of("do", "does", "did", "doing", "make", "makes", "made");
     private static final Set<String> PLACING = Set.of("in", "on", "over", "under", "with", "by", "at", "inside", "up");
     private static final Set<String> NOT =

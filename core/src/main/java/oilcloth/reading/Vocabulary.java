@@ -15,7 +15,7 @@ final class Vocabulary {
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bfish(ed|es)? (\\w+ )?out\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
                     + "|\\bwater[- ]?(bath\\w*|level|line)\\b|\\bboiling[- ]water (bath|canner|process)\\w*|\\b(boiling|simmering|hot) water canner\\b|\\binch(es)? (of )?(hot |simmering |boiling )?water\\b"
                     + "|\\bcover(ed|ing)? (the |all )?(jars|lids|tops)\\b[^.;]{0,24}\\bwater\\b|\\bwater (in|over|above|to cover|covers?|covering|should cover|must cover|is over|comes? over|just covers?) (the )?(jars?|lids?|canner|kettle|pot|tops?)\\b"
-                    + "|\\b(hot|warm|soapy|hot,|sudsy) (soapy |sudsy )?water\\b(?=[^.;]{0,30}\\b(jars|lids|wash)\\b)|(?<=\\b(jars|lids|bands|rims?)\\b[^.;]{0,40})\\bwater\\b|\\b(mush|meat)y?[- ]tender\\b|\\bsoup (pot|kettle|spoon|ladle)\\b|\\bstock ?pot\\b|\\bbear in mind\\b|\\b(dear|dear) \\w+\\b"
+                    + "|\\b(hot|warm|soapy|hot,|sudsy) (soapy |sudsy )?water\\b(?=[^.;]{0,30}\\b(jars|lids|wash)\\b)|(?<=\\b(jars|lids|bands|rims?)\\b[^.;]{0,40})\\bwater\\b|\\b(mush|meat)y?[- ]tender\\b|\\bsoup (pot|kettle|spoon|ladle)\\b|\\bstock(ed|ing)? up\\b|\\bstock ?pot\\b|\\bbear in mind\\b|\\b(dear|dear) \\w+\\b"
                     + "|\\bcorn (cobs?|husks?|silk)s?\\b|\\b(apple|pear|peach|tomato|lemon)? ?(cores?|pits?|skins?|peels|peelings|seeds|stems)\\b(?= (out|off|away|removed|slip|and))");
 
     /** Sentences about eating, in which a food is company and no ingredient. */
