@@ -93,6 +93,15 @@ public final class Subject {
         return context.altitude().or(() -> said);
     }
 
+    /** Heat after filling that is none of the methods, and no open kettle either. */
+    private static final Set<String> OTHER_HEAT = Set.of(
+            "method.oven",
+            "method.microwave",
+            "method.dishwasher",
+            "method.slow-cooker",
+            "method.sun",
+            "method.multicooker");
+
     public static Optional<CanningMethod> methodOf(Recipe recipe, Context context) {
         Set<CanningMethod> said = Facts.values(recipe.facts().methods());
         if (said.contains(CanningMethod.PRESSURE)) {
@@ -103,7 +112,10 @@ public final class Subject {
                 return Optional.of(method);
             }
         }
-        if (recipe.facts().openKettle().isPresent() && recipe.facts().times().isEmpty()) {
+        if (recipe.facts().openKettle().isPresent()
+                && recipe.facts().times().isEmpty()
+                && recipe.practices().stream()
+                        .noneMatch(p -> OTHER_HEAT.contains(p.rule().code()))) {
             return Optional.of(CanningMethod.OPEN_KETTLE);
         }
         if (said.contains(CanningMethod.COLD_STORAGE) && recipe.facts().times().isEmpty()) {

@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.Optional;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
+import oilcloth.text.Cue;
 
 /** What stands in brackets behind a name. */
 final class Brackets {
@@ -38,6 +39,27 @@ final class Brackets {
     }
 
     /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */
+    private static final Cue COUNTED = Cue.of(
+            "\\( ?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
+
+    private static final int WORDS_BETWEEN = 6;
+
+    /** "10 cups corn cut from the cob (16 to 20 ears)": how many pieces the amount is. */
+    static int counted(Sentence s, int end) {
+        int k = end;
+        while (k < s.size() && k - end < WORDS_BETWEEN && s.token(k).isWord() && !s.isClaimed(k)) {
+            k++;
+        }
+        if (!s.is(k, "(") || closing(s, k) == k) {
+            return end;
+        }
+        String inside = s.low()
+                .substring(
+                        s.token(k).range().start() - s.range().start(),
+                        s.token(closing(s, k)).range().end() - s.range().start());
+        return COUNTED.matcher(inside).matches() ? closing(s, k) + 1 : end;
+    }
+
     static int skip(Sentence s, int end) {
         if (s.is(end, "(")) {
             int close = closing(s, end);

@@ -81,10 +81,10 @@ final class Deviations {
 
     /** A change only where nobody could read what it says. */
     private static final Cue ODD = Cue.of(
-            "\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
+            "\\b(only|early|sooner|stopped|quit|slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
                     + "(jars?|lids?|" + MATTER + ")"
                     + "\\b|\\b(jars?|lids?|" + MATTER + ")"
-                    + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|slipped|sank|would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
+                    + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
                     + "|\\b[1-4](\\.\\d)? ?(%|per ?cent)");
 
     /** Somebody tells what happened. */

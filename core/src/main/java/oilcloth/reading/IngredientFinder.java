@@ -37,14 +37,14 @@ final class IngredientFinder {
 
     void read(Sentence s, Draft draft) {
         claimPhrases(s);
-        boolean serving = s.has(Vocabulary.SERVING);
+        boolean serves = s.has(Vocabulary.SERVING);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;
             }
             int next = amountAt(s, draft, i);
             if (next == i) {
-                next = foodAt(s, draft, i, serving);
+                next = foodAt(s, draft, i, serves && isServed(s, i));
             }
             if (next > i) {
                 s.claim(i, next);
@@ -52,6 +52,16 @@ final class IngredientFinder {
             }
         }
     }
+
+    /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
+    private static boolean isServed(Sentence s, int i) {
+        int from = Vocabulary.SERVING.find(s.searched(), 0).orElseThrow().end();
+        int at = s.token(i).range().start() - s.range().start();
+        return at <= from || !PUT_IN.matcher(s.low().substring(from, at)).find();
+    }
+
+    private static final Cue PUT_IN = Cue.of(
+            "\\b(i|we|you|then) (also |always |just |first |then )?(add|stir|mix|pour|put|spoon|ladle|pack|fill|cover|top|drop|drizzle|float)\\w*\\b");
 
     /** Foods named in a title; they place the recipe and are not thereby ingredients. */
     List<Food> foodsOf(Sentence s) {
@@ -138,7 +148,7 @@ final class IngredientFinder {
         sharedNoun(s, draft, stated, amount.next(), at);
         int last = shared(s, draft, food, stated, end, place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
-        return nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end);
+        return Brackets.counted(s, nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end));
     }
 
     /** "2 cinnamon sticks": the unit is the end of the name. */

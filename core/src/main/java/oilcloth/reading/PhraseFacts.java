@@ -6,6 +6,7 @@ import java.util.regex.Matcher;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
 import oilcloth.measure.Headspace;
+import oilcloth.measure.Minutes;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
@@ -25,7 +26,7 @@ final class PhraseFacts {
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             Phrase.of(
                     "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
-                            + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water",
+                            + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\b(wash[- ]?boiler|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
                     CanningMethod.BOILING_WATER),
             Phrase.of(
                     "\\b(boil|boiled|boiling) (the |your |my |these |filled |full |sealed |closed )*(jars|pints|quarts|half[- ]pints)\\b(?![^.;]{0,30}(steril|empty))",
@@ -56,7 +57,7 @@ final class PhraseFacts {
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\b(don'?t|do not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
-                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bopen[- ]kettle\\b");
+                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
 
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
     private static final Cue NOT_PROCESSED = p(
@@ -118,11 +119,12 @@ final class PhraseFacts {
     private static final Cue WEIGHTED = p(
             "\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Cue VENTED = p(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow)\\b");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
-            "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)");
+            "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
+                    + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
     private static final Cue RESTARTED = p(
             "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
     private static final Cue PARTIAL = p(
@@ -132,6 +134,11 @@ final class PhraseFacts {
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Cue STERILISE = p(
             "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
+    /** Less than any sterilising takes. */
+    private static final Minutes NOT_BOILED = Minutes.of(1);
+
+    private static final Cue NOT_STERILE = p(
+            "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry)\\b|\\bjars\\b[^.;]{0,30}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (boil|sterili[sz]e|scald) (the |my |any )?(empty |clean )*jars\\b");
     private static final Cue PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
@@ -159,6 +166,10 @@ final class PhraseFacts {
     private static final Cue SERVED = p(
             "\\b(it|they|this|these|that) makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good) $"
                     + "|\\b(uses?|good|great|serve|serve (it|them|these)|served|eat|ate|eat (it|them|these)|have (it|them|these)|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
+
+    /** "Okra, plain, for gumbo": what it will be one day. */
+    private static final Cue PURPOSE = p(
+            "(?<!\\b(recipe|recipes|directions|instructions|time|times|question|method|brine|syrup|vegetables|process) )\\bfor (my |our |the |a |making )?$");
 
     void read(Sentence s, Draft draft, boolean title) {
         if (title) {
@@ -252,6 +263,8 @@ final class PhraseFacts {
 
     private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms, boolean title) {
         forms.forEach(f -> s.find(f.pattern())
+                .filter(r -> !PURPOSE.matcher(before(s, r.start() - s.range().start()))
+                        .find())
                 .filter(r -> title
                         || !s.searched().mayHold(SERVED)
                         || !SERVED.matcher(before(s, r.start() - s.range().start()))
@@ -304,7 +317,8 @@ final class PhraseFacts {
         }
         s.find(BUBBLES).ifPresent(r -> draft.facts.bubblesRemoved(Fact.read(true, r)));
         if (draft.facts.sterilised().isEmpty()) {
-            s.find(STERILISE).ifPresent(r -> draft.facts.sterilised(Fact.read(oilcloth.measure.Minutes.of(0), r)));
+            s.find(STERILISE).ifPresent(r -> draft.facts.sterilised(Fact.read(Minutes.of(0), r)));
+            s.findAny(NOT_STERILE).ifPresent(r -> draft.facts.sterilised(Fact.read(NOT_BOILED, r)));
         }
         boolean filling = s.has(FILLED)
                 || s.low().contains("fill")

@@ -35,7 +35,11 @@ public final class RecipeReader {
     private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     /** "Mango chutney w/ green mangoes: 11 cups …": a run-on text that opens with the name of what it makes. */
-    private static final Cue OPENING = Cue.of("^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)");
+    private static final Cue OPENING =
+            Cue.of("^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ?){1,6})\\.\\s+");
+
+    private static final Pattern TOLD = Pattern.compile(
+            "(?i)\\b(i|we|my|our|is|are|was|have|do|did|make|made|put|can|canned|help|hope|hi|hello|dear)\\b");
 
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
     private static final Pattern MEASURED = Pattern.compile(
@@ -205,8 +209,12 @@ public final class RecipeReader {
         Range rest = line;
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
             Matcher opening = OPENING.matcher(words);
-            if (opening.find() && namesForm(opening.group(1)) && isTitle(opening.group(1))) {
-                title(text, new Range(line.start() + opening.start(1), line.start() + opening.end(1)), draft);
+            int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
+            if (named > 0
+                    && namesForm(opening.group(named))
+                    && isTitle(opening.group(named))
+                    && (named == 1 || !TOLD.matcher(opening.group(named)).find())) {
+                title(text, new Range(line.start() + opening.start(named), line.start() + opening.end(named)), draft);
                 rest = new Range(line.start() + opening.end(), line.end());
             }
         }

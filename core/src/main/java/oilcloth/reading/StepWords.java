@@ -94,6 +94,7 @@ final class StepWords {
         boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0)) && !produce(s, i - 1);
         return !name
                 && !PLAIN.has(word)
+                && !Talk.isCommon(word)
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)
                 && !(word.endsWith("s")

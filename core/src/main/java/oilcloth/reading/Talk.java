@@ -24,6 +24,7 @@ final class Talk {
     private static final Map<String, WordList> WORDS = WordList.sections("talk-words.txt");
     private static final WordList ABOUT = WORDS.get("about");
     private static final WordList KNOWN = WORDS.get("known");
+    private static final WordList MILD = WORDS.get("mild");
     private static final WordList WEIGHTY = WORDS.get("weighty");
     /** What is done with the food in a recipe that names its time before its steps. */
     private static final WordList STEPS = WORDS.get("steps");
@@ -95,12 +96,13 @@ final class Talk {
     private static final Set<String> NOT =
             Set.of("not", "never", "don't", "didn't", "doesn't", "no", "without", "won't", "can't");
     private static final Set<String> LEFT_UNDONE = Set.of(
-            "do", "use", "take", "give", "need", "wait", "bother", "fuss", "start", "wash", "washed", "rinse", "peel",
-            "keep", "have", "did");
+            "do", "use", "take", "need", "wait", "bother", "fuss", "start", "wash", "washed", "rinse", "peel", "keep",
+            "have", "did");
     /** After these a capital is somebody's name. */
     private static final Set<String> BEFORE_A_NAME = Set.of(
             "for", "from", "by", "named", "called", "says", "said", "told", "asked", "and", "uncle", "aunt", ",");
 
+    private static final int MILD_WORDS = 2;
     private static final int SIGNATURE = 4;
 
     private final Lexicon lexicon;
@@ -125,6 +127,7 @@ final class Talk {
         boolean grown = s.has(GROWN);
         int about = told.isEmpty() && !s.low().endsWith("?") ? 0 : 1;
         int strange = 0;
+        int mild = 0;
         for (int i = 0; i < s.size(); i++) {
             if (told.get(i) || s.token(i).kind() == Token.Kind.SIGN) {
                 continue;
@@ -139,13 +142,22 @@ final class Talk {
                 if (isNamed(s, i, f -> meal && f != FoodClass.ACID && f != FoodClass.SALT || grown && f.isProduce())) {
                     continue;
                 }
+                if (MILD.hasForm(word)) {
+                    mild++;
+                    continue;
+                }
                 if (isWeighty(word) || isNamed(s, i, f -> true)) {
                     return false;
                 }
                 strange++;
             }
         }
-        return strange <= about && (about > 0 || early);
+        return strange <= about && mild <= MILD_WORDS && (about > mild / 2 || early);
+    }
+
+    /** A word of every day that says nothing of food. */
+    static boolean isCommon(String word) {
+        return KNOWN.hasForm(word) || ABOUT.hasForm(word);
     }
 
     private static boolean isWeighty(String word) {

@@ -48,6 +48,7 @@ final class UnknownAmount {
         boolean covers = COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt();
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
+                || s.around(amount.next(), 0, 3).startsWith("at a time")
                 // "the spices in a bag", "4 tsp of salt to a gallon"
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")

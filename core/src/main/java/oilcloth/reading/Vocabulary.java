@@ -11,7 +11,7 @@ final class Vocabulary {
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine)s?\\b"
                     + "|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard) jars?\\b"
                     + "|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"
-                    + "|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
+                    + "|\\bwip\\w+\\b[^.;,]{0,30}(\\bwith|w/) ?(a |some |little |bit of |white |cloth |towel |paper |dipped |in |dampened )*vinegar\\b|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bfish(ed|es)? (\\w+ )?out\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
                     + "|\\bwater[- ]?(bath\\w*|level|line)\\b|\\bboiling[- ]water (bath|canner|process)\\w*|\\b(boiling|simmering|hot) water canner\\b|\\binch(es)? (of )?(hot |simmering |boiling )?water\\b"
                     + "|\\bcover(ed|ing)? (the |all )?(jars|lids|tops)\\b[^.;]{0,24}\\bwater\\b|\\bwater (in|over|above|to cover|covers?|covering|should cover|must cover|is over|comes? over|just covers?) (the )?(jars?|lids?|canner|kettle|pot|tops?)\\b"
@@ -20,7 +20,7 @@ final class Vocabulary {
 
     /** Sentences about eating, in which a food is company and no ingredient. */
     static final Cue SERVING = Cue.of(
-            "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|this|these|that|theirs|((a|an|one|the|another|our|my|every) )(first |last |whole )?(jar|pint|quart|bowl|batch|few|couple)s?) (best )?(with|in|on|over|beside|next to|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
+            "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|(?<!\\b(lids?|rings?|bands?|weight|jars?|petcock|heat|burner|stove|timer|everything) )\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|this|these|that|theirs|((a|an|one|the|another|our|my|every) )(first |last |whole )?(jar|pint|quart|bowl|batch|few|couple)s?) (best )?(with|in|on|over|beside|next to|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
                     + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
     static final Cue ADD = Cue.of(
@@ -122,6 +122,8 @@ final class Vocabulary {
             "thermometer",
             "cloth",
             "cheesecloth",
+            "pillowcase",
+            "stocking",
             "colander",
             "strainer",
             "sieve",
