@@ -56,6 +56,11 @@ public record Food(
         };
     }
 
+    /** Dry herbs and spices, and extracts by the drop: what a recipe may have or lack as one likes. */
+    public boolean isSeasoning() {
+        return kind.isDrySeasoning() || kind == FoodClass.FLAVORING && name.endsWith(" extract");
+    }
+
     public boolean isVinegar() {
         return name.startsWith("vinegar");
     }

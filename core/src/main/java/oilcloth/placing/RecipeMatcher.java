@@ -73,7 +73,7 @@ final class RecipeMatcher {
     private static boolean isFree(Food food) {
         return food.kind() == FoodClass.WATER
                 || food.kind() == FoodClass.SALT
-                || food.kind().isDrySeasoning()
+                || food.isSeasoning()
                 || food.isAcidulant()
                 || food.name().equals("calcium chloride")
                 || food.name().equals("ascorbic acid")

@@ -80,7 +80,7 @@ public record RelativeSheet(TestedRecipe tested, double scale, List<Line> lines)
                     i.mostVolume().map(v -> OptionalDouble.of(v.cups())).orElse(OptionalDouble.empty()),
                     OptionalDouble.empty(),
                     i.aside() ? Verdict.ASIDE : Verdict.ADDED,
-                    i.food().kind().isDrySeasoning()));
+                    i.food().isSeasoning()));
         }
         return new RelativeSheet(tested, scale, List.copyOf(lines));
     }
@@ -131,7 +131,7 @@ public record RelativeSheet(TestedRecipe tested, double scale, List<Line> lines)
             TestedRecipe tested, TestedIngredient line, List<Ingredient> mine, double scale, GuideSnapshot guide) {
         Optional<Amount> scaled = scale > 0 ? line.amount().map(a -> a.times(scale)) : Optional.empty();
         boolean free = !line.foods().isEmpty()
-                && (line.foods().get(0).kind().isDrySeasoning()
+                && (line.foods().get(0).isSeasoning()
                         || line.foods().get(0).kind() == FoodClass.SWEETENER
                         // salt picks the right bacteria in a ferment; elsewhere it is taste
                         || line.foods().get(0).kind() == FoodClass.SALT && !tested.isFermented()

@@ -62,8 +62,9 @@ final class Unlisted {
             case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide)
                     || rule.form().equals("stock");
             case SEAFOOD -> rule.form().equals("seafood-soup");
-            case OTHER, FLAVORING, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, FRESH_HERB, NUT -> ANTI_BROWNING
-                    .contains(food.name());
+            case FLAVORING -> food.isSeasoning();
+            case OTHER, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, FRESH_HERB, NUT -> ANTI_BROWNING.contains(
+                    food.name());
         };
     }
 

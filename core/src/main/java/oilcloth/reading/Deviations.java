@@ -51,6 +51,7 @@ final class Deviations {
                     + "|\\bmore (peppers?|onions?|corn|beans|garlic|celery|vegetables|veggies)\\b[^.;]*\\b(double|twice|half again|extra)\\b"
                     + "|\\bno (heat|bath|water ?bath|processing)\\b"
                     + "|\\bless (vinegar|lemon|acid|time|pressure|minutes|than (it|the|they|that))\\b"
+                    + "|\\b(some|a few|one|two|three|several|the) (were |are )?(bigger|larger|odd|odd[- ]sized?) (jars?|ones?)\\b"
                     + "|\\b(vinegar|lemon|acid|brine)\\b[^.;]{0,24}\\btoo (sour|strong|sharp|tart)\\b");
 
     /** The canner does not know what was done, or by what: "I forgot how long", "a bottle with no label". */
@@ -81,10 +82,10 @@ final class Deviations {
 
     /** A change only where nobody could read what it says. */
     private static final Cue ODD = Cue.of(
-            "\\b(only|early|sooner|stopped|quit|slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
+            "\\b(only|early|sooner|stopped|quit|(?<!skins? |skins? have )slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
                     + "(jars?|lids?|" + MATTER + ")"
                     + "\\b|\\b(jars?|lids?|" + MATTER + ")"
-                    + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
+                    + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|(?<!skins? |skins? have )slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
                     + "|\\b[1-4](\\.\\d)? ?(%|per ?cent)");
 
     /** Somebody tells what happened. */
@@ -116,6 +117,11 @@ final class Deviations {
 
     /** Counts what has been read so far, so that {@link #read} can tell whether a sentence said anything. */
     static int said(Draft draft) {
+        return heard(draft) + (int) draft.unread.stream().filter(Unread::bears).count();
+    }
+
+    /** What was understood: figures, jars, foods, practices. */
+    static int heard(Draft draft) {
         return draft.facts.times().size()
                 + draft.facts.pressures().size()
                 + Facts.values(draft.facts.methods()).size()
@@ -124,7 +130,6 @@ final class Deviations {
                         .filter(p -> !p.rule().mayBeSlight())
                         .count()
                 + draft.ingredients.size()
-                + (int) draft.unread.stream().filter(Unread::bears).count()
                 + (draft.facts.openKettle().isPresent() ? 1 : 0)
                 + (draft.facts.pressureDropped().isPresent() ? 1 : 0)
                 + (draft.facts.vented().isPresent() ? 1 : 0)

@@ -29,6 +29,9 @@ final class Draft {
     /** Jars named only beside a dose, as in "per pint". */
     final List<Fact<JarSize>> doseJars = new ArrayList<>();
 
+    /** Times that are a clause by themselves and nothing else claims: "vented 10, 75 minutes". */
+    final List<Fact<ProcessTime>> looseTimes = new ArrayList<>();
+
     /** Times told only by a boil: "in half-pints, boiled 5 min" may be the food. */
     final List<Fact<ProcessTime>> boiledTimes = new ArrayList<>();
 

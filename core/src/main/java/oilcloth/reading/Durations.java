@@ -128,19 +128,33 @@ final class Durations {
                 && !steamed
                 && !afterVenting(s, i, d.next())
                 && !governedByProcess(s, i, d.next(), draft.inCanner)) {
+            if (isAlone(s, i, d.next()) && !s.negatedToken(i)) {
+                draft.looseTimes.add(fact(s, i, d));
+            }
             return;
         }
         if (s.negatedToken(i)) {
             return;
         }
-        Optional<JarSize> jar = jars.beside(s, i, d.next());
-        ProcessTime time =
-                new ProcessTime(Minutes.of((int) Math.floor(d.least())), Minutes.of((int) Math.ceil(d.most())), jar);
-        Fact<ProcessTime> fact = Fact.read(time, words);
+        Fact<ProcessTime> fact = fact(s, i, d);
         draft.facts.times().add(fact);
         if (BOILED_BEFORE.matcher(s.around(i, 2, 0)).find()) {
             draft.boiledTimes.add(fact);
         }
+    }
+
+    private Fact<ProcessTime> fact(Sentence s, int i, TimeSpan d) {
+        Optional<JarSize> jar = jars.beside(s, i, d.next());
+        ProcessTime time =
+                new ProcessTime(Minutes.of((int) Math.floor(d.least())), Minutes.of((int) Math.ceil(d.most())), jar);
+        return Fact.read(time, s.span(i, d.next()));
+    }
+
+    /** A clause, or a sentence, with nothing in it but the time. */
+    private static boolean isAlone(Sentence s, int from, int to) {
+        int before = from > 0 && (s.is(from - 1, "then") || s.is(from - 1, "for")) ? from - 2 : from - 1;
+        boolean opens = before < 0 || s.is(before, ",") || s.is(before, ";") || s.is(before, ".");
+        return opens && (to >= s.size() || s.is(to, ".") || s.is(to, ",") || s.is(to, ";"));
     }
 
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */

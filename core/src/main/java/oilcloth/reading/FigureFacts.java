@@ -286,6 +286,8 @@ final class FigureFacts {
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
         if (!near
                 || clauseBefore.contains("solids")
+                // "water covering them by 2 to 3 inches"
+                || clauseBefore.stripTrailing().endsWith(" by")
                 || NOT_HEADSPACE.matcher(tail).find()
                 || s.low().contains("inches of water")
                 || f.high() > 4) {

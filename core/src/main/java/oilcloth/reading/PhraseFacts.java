@@ -57,7 +57,7 @@ final class PhraseFacts {
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\b(don'?t|do not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
-                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
+                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
 
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
     private static final Cue NOT_PROCESSED = p(
@@ -133,7 +133,7 @@ final class PhraseFacts {
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Cue STERILISE = p(
-            "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b");
+            "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
     /** Less than any sterilising takes. */
     private static final Minutes NOT_BOILED = Minutes.of(1);
 

@@ -192,6 +192,15 @@ public final class RecipeReader {
                         .lookingAt();
     }
 
+    /** "Quarts, 10 lb weighted, vented 10, 75 minutes.": the one time that belongs to nothing else is the canner's. */
+    private static void looseTime(Draft draft) {
+        boolean jars = !draft.facts.jars().isEmpty();
+        boolean heat = draft.facts.methods().stream().anyMatch(m -> m.value() != CanningMethod.COLD_STORAGE);
+        if (draft.facts.times().isEmpty() && jars && heat && draft.looseTimes.size() == 1) {
+            draft.facts.times().add(draft.looseTimes.get(0));
+        }
+    }
+
     private static final int NEAR_TIME = 72;
 
     private static final int MOST_IN_PASSING = 5;
@@ -314,6 +323,7 @@ public final class RecipeReader {
 
     private void sentence(Sentence s, Draft draft) {
         int before = Deviations.said(draft);
+        int heard = Deviations.heard(draft);
         int forms = draft.facts.forms().size();
         int foods = draft.ingredients.size();
         int unread = draft.unread.size();
@@ -325,7 +335,7 @@ public final class RecipeReader {
         figures.read(s, draft);
         jars.read(s, draft);
         ingredients.read(s, draft);
-        boolean silent = Deviations.said(draft) == before + draft.ingredients.size() - foods;
+        boolean silent = Deviations.heard(draft) == heard + draft.ingredients.size() - foods;
         residue.read(s, draft);
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
@@ -383,6 +393,7 @@ public final class RecipeReader {
                     .or(() -> draft.facts.gauge().flatMap(Fact::range))
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
         }
+        looseTime(draft);
         boiledJars(text, draft);
         if (!draft.facts.times().isEmpty()) {
             draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));

@@ -109,7 +109,7 @@ final class SameFood {
         if (a.food().isVinegar() && b.food().isVinegar()) {
             return b.amount().isEmpty() || a.food().equals(b.food()) || sameAmount(a, b);
         }
-        boolean spice = a.food().kind().isDrySeasoning();
+        boolean spice = a.food().isSeasoning();
         return a.food().equals(b.food())
                 || (b.amount().isEmpty()
                         && !spice

@@ -46,7 +46,7 @@ public final class Unmeasured implements Check {
                         .at(i.range())
                         .word("food", i.food().name())
                         .fix());
-            } else if (i.food().kind().isDrySeasoning()) {
+            } else if (i.food().isSeasoning()) {
                 out.add(Finding.of(INFO.code(), "spice", Severity.NOTE, s.citePlaced(INFO))
                         .at(i.range())
                         .word("food", i.food().name()));
