@@ -27,17 +27,23 @@ final class Durations {
     /** Jars stood on their heads: no process. */
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");
 
+    /** Minutes a skin is loosened in. */
+    private static final int LONGEST_DIP = 3;
+
+    private static final Cue DIPPED = Cue.of(
+            "\\b(dip|dips|dipped|dunk|dunked|scald|scalded|plunge|plunged)\\b|\\bskins? (split|slip|crack|loosen|peel|come)");
+
     private static final Cue FILLED_JARS = Cue.of("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
-    private static final Cue CANNER_WORDS =
-            Cue.of("\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|steam canner|pounds?|lbs?)\\b");
+    private static final Cue CANNER_WORDS = Cue.of(
+            "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bw|steam canner|weight|pounds?|lbs?)\\b");
 
     /** "20 minutes at a full rolling boil with an inch of water over them". */
     private static final Cue AT_A_BOIL =
             Cue.of("^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))");
 
     private static final Cue BOILED_BEFORE = Cue.of("\\bboil(ed|ing)? (for )?$");
-    private static final Cue CANNER_NEXT = Cue.of("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|wb|canner)");
+    private static final Cue CANNER_NEXT = Cue.of("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|wb|bw|canner)");
 
     private final JarMentions jars = new JarMentions();
 
@@ -105,6 +111,9 @@ final class Durations {
         if (TURNED.matcher(s.around(i, 4, 0)).find()) {
             return;
         }
+        if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {
+            return;
+        }
         Range words = s.span(i, d.next());
         if (d.most() <= LONGEST_STERILISING
                 && STERILISE.matcher(clause(s, i)).find()
@@ -154,7 +163,8 @@ final class Durations {
     private static boolean isAlone(Sentence s, int from, int to) {
         int before = from > 0 && (s.is(from - 1, "then") || s.is(from - 1, "for")) ? from - 2 : from - 1;
         boolean opens = before < 0 || s.is(before, ",") || s.is(before, ";") || s.is(before, ".");
-        return opens && (to >= s.size() || s.is(to, ".") || s.is(to, ",") || s.is(to, ";"));
+        boolean ends = to >= s.size() || s.is(to, ".") || s.is(to, ",") || s.is(to, ";");
+        return opens && (ends || s.is(to, "with") && afterIsCanner(s, to));
     }
 
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
@@ -340,6 +350,7 @@ final class Durations {
                 return false;
             }
             if (TimeWords.PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))
+                    || w.equals("weight")
                     || (w.equals("boiling") && s.is(k + 1, "water"))) {
                 return true;
             }

@@ -236,12 +236,20 @@ final class FigureFacts {
         return in + 1 >= s.size() || !INTO.contains(s.token(in + 1).norm());
     }
 
+    private static final Cue GAUGE = Cue.of("\\b(dial|weighted|gauge|pc|pressure)\\b");
+
     private static boolean isPressurePounds(Sentence s, int unit) {
         Token u = s.token(unit);
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))) {
             return false;
         }
         String after = s.around(unit, 0, 4);
+        // "dial gauge (tested in May) 11# 30 min"
+        if (u.is("#")
+                && s.has(GAUGE)
+                && (unit + 1 >= s.size() || !s.token(unit + 1).isWord())) {
+            return true;
+        }
         return after.contains("pressure")
                 || after.contains("weighted")
                 || after.contains("dial")

@@ -57,7 +57,7 @@ final class PhraseFacts {
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\b(don'?t|do not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
-                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
+                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\b(sealed|capped|lidded|lids on)\\b[^.;]{0,40}\\bto (go )?(pop|ping|seal|suck)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
 
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
     private static final Cue NOT_PROCESSED = p(
@@ -84,7 +84,7 @@ final class PhraseFacts {
                     "juice"),
             Phrase.of(
                     POUR
-                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water",
+                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
                     "water"),
             Phrase.of(
                     POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
@@ -121,7 +121,7 @@ final class PhraseFacts {
     private static final Cue VENTED = p(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
-            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
+            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
             "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");

@@ -22,12 +22,18 @@ final class PouredOff {
                 || food.name().equals("fruit antibrowning mix")
                 || food.isAcidulant();
         return liquid
-                && (draft.asideSection || isPouredOff(setting(s, from)) || !food.isAcidulant() && isPouredOff(s.low()));
+                && (draft.asideSection
+                        || food.kind() == FoodClass.WATER
+                                && LIME.matcher(setting(s, from)).find()
+                        || isPouredOff(setting(s, from))
+                        || !food.isAcidulant() && isPouredOff(s.low()));
     }
 
     private static boolean isPouredOff(String words) {
         return ASIDE.matcher(words).find() && !IN_JAR.matcher(words).find();
     }
+
+    private static final Cue LIME = Cue.of("\\b(pickling|slaked|hydrated) lime\\b|\\blime water\\b");
 
     private static final Cue BROWNING = Cue.of("\\b(brown|dark|discolou?r)");
 

@@ -20,6 +20,7 @@ final class TimeWords {
             "bath",
             "bwb",
             "wb",
+            "bw",
             "hwb",
             "psi",
             "pressure",
