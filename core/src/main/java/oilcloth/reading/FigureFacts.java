@@ -53,26 +53,6 @@ final class FigureFacts {
     private static final double WIDEST_GUESS_FEET = 300;
     private static final int LOWEST_SAID_FEET = 20;
     private static final Set<String> AROUND = Set.of("so", "about", "only", "around", "some", "roughly", "maybe");
-    private static final Set<String> VESSEL = Set.of(
-            "saucepan",
-            "pot",
-            "stockpot",
-            "stock",
-            "kettle",
-            "bowl",
-            "crock",
-            "pan",
-            "pitcher",
-            "container",
-            "bucket",
-            "jug",
-            "dutch",
-            "canner",
-            "enamel",
-            "stainless",
-            "large",
-            "heavy");
-    private static final Set<String> VESSEL_UNIT = Set.of("quart", "qt", "gallon", "gal", "liter", "litre", "cup");
     private static final Cue HEADSPACE = Cue.of(
             "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
     private static final Cue LEAVE = Cue.of("\\b(leave|leaving|left|allow|allowing|with)\\b");
@@ -185,10 +165,7 @@ final class FigureFacts {
             length(s, draft, i, new Numbers.Figure(f.low() * inches, f.high() * inches, n), unit + 1);
             return unit + 1;
         }
-        if (VESSEL_UNIT.contains(u.norm())
-                && unit > n
-                && unit + 1 < s.size()
-                && VESSEL.contains(s.token(unit + 1).norm())) {
+        if (unit > n && Vessel.at(s, unit)) {
             // "a 4-gallon stock pot"
             return unit + 1;
         }

@@ -18,7 +18,7 @@ final class JarMentions {
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
-            if (found.isEmpty() || s.anyClaimed(i, found.get().next())) {
+            if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {
                 continue;
             }
             Found jar = found.get();
