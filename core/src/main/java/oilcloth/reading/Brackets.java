@@ -29,8 +29,11 @@ final class Brackets {
     }
 
     /** The token that closes a bracket, or the bracket itself when none does nearby. */
+    /** Tokens. */
+    private static final int LONGEST = 26;
+
     static int closing(Sentence s, int open) {
-        for (int k = open; k < s.size() && k < open + 14; k++) {
+        for (int k = open; k < s.size() && k < open + LONGEST; k++) {
             if (s.is(k, ")")) {
                 return k;
             }

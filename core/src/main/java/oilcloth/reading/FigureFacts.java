@@ -59,7 +59,7 @@ final class FigureFacts {
     private static final Cue NOT_HEADSPACE = Cue.of(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Cue ALTITUDE = Cue.of(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|here at|feet up|sits? at|how long)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|ours is|mine is|here at|feet up|sits? at|how long)\\b");
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
     private static final Cue GAUGE_BEFORE = Cue.of("\\b(dial|weighted|gauge|gage)\\b");
     private static final Cue FILLS = Cue.of(
@@ -342,6 +342,8 @@ final class FigureFacts {
                     || before.contains("elev")
                     || before.contains("alt ")
                     || before.contains("at ")
+                    || before.endsWith("ours is ")
+                    || before.endsWith("mine is ")
                     || before.endsWith("we're ")
                     || before.endsWith("we are ")) {
                 state(s, draft, i, f, false, f.next());

@@ -141,6 +141,10 @@ final class IngredientFinder {
             draft.absent.add(match.food());
             return end;
         }
+        JarShare.otherJar(s, amount.amount(), end);
+        if (isInPlace(s, draft, match.food(), i) || isTheProduce(s, draft, match.food(), at)) {
+            return end;
+        }
         Food food = spoonedPepper(match.food(), amount.amount());
         int place = draft.ingredients.size();
         Amount stated = weighed.orElse(sticks(s, amount.amount(), at + match.length() - 1));
@@ -149,6 +153,21 @@ final class IngredientFinder {
         int last = shared(s, draft, food, stated, end, place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
         return Brackets.counted(s, nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end));
+    }
+
+    /** "… cut from the cob, or use six packages of frozen corn": in place of what is listed already. */
+    private static boolean isInPlace(Sentence s, Draft draft, Food food, int i) {
+        return s.is(i - 1, "use")
+                && s.is(i - 2, "or")
+                && draft.ingredients.stream()
+                        .anyMatch(known ->
+                                known.amount().isPresent() && known.food().equals(food));
+    }
+
+    /** "Cut about 1 pound of fruit into quarters": the tomatoes of the title. */
+    private static boolean isTheProduce(Sentence s, Draft draft, Food food, int at) {
+        boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables");
+        return umbrella && !s.isItem() && !draft.titleFoods.isEmpty() && s.is(at - 1, "of");
     }
 
     /** "2 cinnamon sticks": the unit is the end of the name. */

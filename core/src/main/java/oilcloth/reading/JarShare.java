@@ -53,6 +53,41 @@ final class JarShare {
         return Optional.empty();
     }
 
+    /** "1 tablespoon lemon juice per pint or 2 tablespoons per quart": the same dose told for another jar is claimed. */
+    static void otherJar(Sentence s, Amount amount, int from) {
+        Optional<Dose> first = doseAt(s, from, amount);
+        for (int k = from; first.isPresent() && k + 1 < s.size() && k <= from + FEW_WORDS; k++) {
+            boolean joins = s.is(k, "or") || s.is(k, "and") || s.is(k, ",") || s.is(k, ";") || s.is(k, "(");
+            Optional<Amounts.Found> again = joins ? Amounts.at(s.tokens(), k + 1) : Optional.empty();
+            boolean same = again.flatMap(a -> doseAt(s, a.next(), a.amount()))
+                    .filter(first.get()::isAs)
+                    .isPresent();
+            if (same) {
+                s.claim(k + 1, again.get().next());
+                return;
+            }
+        }
+    }
+
+    /** So much of an acid to a jar of so many pints. */
+    private record Dose(Amount amount, double pints) {
+        private static final double NEAR = 0.02;
+
+        boolean isAs(Dose other) {
+            double mine = amount.middle() / pints;
+            return amount.unit() == other.amount.unit()
+                    && Math.abs(mine - other.amount.middle() / other.pints) < NEAR * mine;
+        }
+    }
+
+    private static Optional<Dose> doseAt(Sentence s, int from, Amount amount) {
+        boolean per = s.is(from, "per") || s.is(from, "each") || s.is(from, "every");
+        int at = per ? from + 1 : s.is(from, "to") || s.is(from, "in") ? from + 2 : s.size();
+        return at >= s.size()
+                ? Optional.empty()
+                : JarMentions.at(s, at).map(j -> new Dose(amount, j.jar().pints()));
+    }
+
     /**
      * "14 tablespoons of lemon juice, 2 in each jar", "8 cloves of garlic (1 per jar)": what comes to a jar of an amount
      * that was told for the batch, in the same unit. The words

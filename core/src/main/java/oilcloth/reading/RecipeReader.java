@@ -321,7 +321,19 @@ public final class RecipeReader {
                 && !words.endsWith("!");
     }
 
+    /** "An average of 14 pounds is needed per canner load": what to buy, in general. */
+    private static final Cue BUYING = Cue.of(
+            "\\b(per canner load|(average|pounds?|lbs?) [^.;]{0,40}\\bcanner load|bushel (weighs|yields)|an average of\\b[^.;]{0,40}\\bneeded|is needed per|weighs? \\d+ pounds? and yields?|yields? an average)\\b"
+                    + "|^(quantity|quality)\\b ?[:–—-]|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
+
+    /** "If desired, thicken with flour paste; I did not". */
+    private static final Cue DECLINED = Cue.of(
+            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped (it|that|this)|left (it|that|this) out)\\b[ a-z]{0,12}\\.?$");
+
     private void sentence(Sentence s, Draft draft) {
+        if (s.has(BUYING) || s.has(DECLINED)) {
+            return;
+        }
         int before = Deviations.said(draft);
         int heard = Deviations.heard(draft);
         int forms = draft.facts.forms().size();

@@ -11,7 +11,7 @@ final class Vocabulary {
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine)s?\\b"
                     + "|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard) jars?\\b"
                     + "|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"
-                    + "|\\bwip\\w+\\b[^.;,]{0,30}(\\bwith|w/) ?(a |some |little |bit of |white |cloth |towel |paper |dipped |in |dampened )*vinegar\\b|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
+                    + "|\\bwip\\w+\\b[^.;,]{0,30}(\\bwith|w/) ?(a |some |little |bit of |white |cloth |towel |paper |dipped |in |dampened )*vinegar\\b|\\bmelon ball\\w*|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bfish(ed|es)? (\\w+ )?out\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
                     + "|\\bwater[- ]?(bath\\w*|level|line)\\b|\\bboiling[- ]water (bath|canner|process)\\w*|\\b(boiling|simmering|hot) water canner\\b|\\binch(es)? (of )?(hot |simmering |boiling )?water\\b"
                     + "|\\bcover(ed|ing)? (the |all )?(jars|lids|tops)\\b[^.;]{0,24}\\bwater\\b|\\bwater (in|over|above|to cover|covers?|covering|should cover|must cover|is over|comes? over|just covers?) (the )?(jars?|lids?|canner|kettle|pot|tops?)\\b"
@@ -24,7 +24,7 @@ final class Vocabulary {
                     + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buse (it|them|this) (in|on|for|with)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
     static final Cue ADD = Cue.of(
-            "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped(?! (to|back|by|below|off|again|out))|drop(?! (to|back|by|below|off|again|out))|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|use|used|include|included|spread|layer of)\\b");
+            "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped(?! (to|back|by|below|off|again|out))|drop(?! (to|back|by|below|off|again|out))|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|(?<!for )use|used|include|included|spread|layer of)\\b");
 
     /** Words an "add …" may hold without naming an ingredient. */
     static final Set<String> KITCHEN = Set.of(

@@ -37,7 +37,7 @@ final class Needs {
     private static final double LEAST_COVER = 0.6;
 
     private static final Cue HALF_SOLIDS =
-            Cue.of("\\bhalf[- ](full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
+            Cue.of("\\bhalf[- ]?(full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
     private static final Cue RINSED =
             Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 
