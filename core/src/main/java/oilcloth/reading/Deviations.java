@@ -14,7 +14,7 @@ import oilcloth.text.Range;
  */
 final class Deviations {
     private static final String MATTER =
-            "vinegar|lemon|lime|acid|citric|time|times|minutes?|mins?|pressure|pounds?|weight|gauge|dial|steam|vent|brine|vegetables|peppers?|onions?|corn|beans|garlic|celery|water|process\\w*|bath|canner";
+            "vinegar|lemon|lime|acid|citric|(?<!at (one|a) )times?|minutes?|mins?|pressure|pounds?|weight|gauge|dial|steam|vent|brine|vegetables|peppers?|onions?|corn|beans|garlic|celery|water|process\\w*|bath|canner";
     private static final String MATTERS = "(" + MATTER + ")";
 
     /** Said of the vinegar, the time, the pressure or the vegetables it is a change, whatever else is read in it. */

@@ -167,7 +167,10 @@ final class IngredientFinder {
     /** "Cut about 1 pound of fruit into quarters": the tomatoes of the title. */
     private static boolean isTheProduce(Sentence s, Draft draft, Food food, int at) {
         boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables");
-        return umbrella && !s.isItem() && !draft.titleFoods.isEmpty() && s.is(at - 1, "of");
+        return umbrella
+                && !s.isItem()
+                && !draft.titleFoods.isEmpty()
+                && (s.is(at - 1, "of") || s.is(at - 1, "ripe") || s.is(at - 1, "underripe"));
     }
 
     /** "2 cinnamon sticks": the unit is the end of the name. */

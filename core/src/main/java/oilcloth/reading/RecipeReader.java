@@ -324,7 +324,7 @@ public final class RecipeReader {
     /** "An average of 14 pounds is needed per canner load": what to buy, in general. */
     private static final Cue BUYING = Cue.of(
             "\\b(per canner load|(average|pounds?|lbs?) [^.;]{0,40}\\bcanner load|bushel (weighs|yields)|an average of\\b[^.;]{0,40}\\bneeded|is needed per|weighs? \\d+ pounds? and yields?|yields? an average)\\b"
-                    + "|^(quantity|quality)\\b ?[:–—-]|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
+                    + "|^(quantity|quality)\\b ?[:–—-]|\\bdo not use (this|these|the) (process|recipe|direction|method|time)\\w*\\b|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
 
     /** "If desired, thicken with flour paste; I did not". */
     private static final Cue DECLINED = Cue.of(

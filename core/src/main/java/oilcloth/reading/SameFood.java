@@ -80,7 +80,8 @@ final class SameFood {
             // the lemon juice
             return before.contains(root)
                     && (again.indexOf(' ') < 0 || before.contains(again))
-                    && Lexicon.head(before).endsWith(head);
+                    // "the beans" after dried beans or peas
+                    && (Lexicon.head(before).endsWith(head) || before.contains(head + " or "));
         });
     }
 

@@ -13,6 +13,9 @@ import oilcloth.text.Cue;
 final class UnknownAmount {
     private static final Cue HAVING = Cue.of("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
+    /** How the work is shared out, not how much there is. */
+    private static final Cue AT_A_TIME = Cue.of("^([a-z]+ ){0,4}at (a|one) time\\b");
+
     private UnknownAmount() {}
 
     private static final Cue COVERING = Cue.of(
@@ -48,7 +51,7 @@ final class UnknownAmount {
         boolean covers = COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt();
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
-                || s.around(amount.next(), 0, 3).startsWith("at a time")
+                || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 // "the spices in a bag", "4 tsp of salt to a gallon"
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
