@@ -81,7 +81,7 @@ final class SameFood {
             return before.contains(root)
                     && (again.indexOf(' ') < 0 || before.contains(again))
                     // "the beans" after dried beans or peas
-                    && (Lexicon.head(before).endsWith(head) || before.contains(head + " or "));
+                    && (Lexicon.head(before).endsWith(head) || before.contains(head + "s or "));
         });
     }
 
