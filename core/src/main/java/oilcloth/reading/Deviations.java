@@ -85,8 +85,10 @@ final class Deviations {
             "\\b(only|early|sooner|stopped|quit|(?<!skins? |skins? have )slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
                     + "(jars?|lids?|" + MATTER + ")"
                     + "\\b|\\b(jars?|lids?|" + MATTER + ")"
-                    + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|(?<!skins? |skins? have )slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b"
-                    + "|\\b[1-4](\\.\\d)? ?(%|per ?cent)");
+                    + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|(?<!skins? |skins? have )slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b");
+
+    /** Vinegar no recipe was tested with. */
+    private static final Cue WEAK = Cue.of("\\b[1-4](\\.\\d)? ?(%|per ?cent)");
 
     /** Somebody tells what happened. */
     private static final Cue TELLS = Cue.of(
@@ -147,22 +149,26 @@ final class Deviations {
             odd = otherCanner(s, draft);
         }
         if (odd.isEmpty() && said(draft) == before) {
-            odd = s.find(ODD).or(() -> told(s, draft));
+            odd = s.find(ODD)
+                    .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
+                    .or(() -> told(s, draft));
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
     }
 
+    private static boolean namesPercent(Sentence s) {
+        return s.low().indexOf('%') >= 0 || s.low().contains("cent");
+    }
+
     /** "I do them in a boiling bath like grandma", where the recipe has been canned under pressure so far. */
     private static Optional<Range> otherCanner(Sentence s, Draft draft) {
-        if (draft.facts.times().isEmpty() || !s.has(TELLS) || s.has(NOT_DONE)) {
+        boolean pressure =
+                !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE;
+        if (!pressure || draft.facts.times().isEmpty() || !s.has(TELLS) || s.has(NOT_DONE)) {
             return Optional.empty();
         }
-        CanningMethod first = draft.facts.methods().isEmpty()
-                ? CanningMethod.COLD_STORAGE
-                : draft.facts.methods().get(0).value();
-        boolean pressure = first == CanningMethod.PRESSURE;
         return draft.facts.methods().stream()
-                .filter(m -> pressure && m.value() == CanningMethod.BOILING_WATER)
+                .filter(m -> m.value() == CanningMethod.BOILING_WATER)
                 .flatMap(m -> m.range().stream())
                 .filter(s.range()::contains)
                 .findFirst();
@@ -185,6 +191,6 @@ final class Deviations {
 
     /** "Cool on the counter", "altitude 1600 m": told as a recipe tells it, of nobody. */
     private static boolean isStep(Sentence s) {
-        return s.size() > 0 && !s.has(TELLS) && (StepWords.isKnown(s.token(0).norm()) || s.anyClaimed(0, s.size()));
+        return s.size() > 0 && (StepWords.isKnown(s.token(0).norm()) || s.anyClaimed(0, s.size())) && !s.has(TELLS);
     }
 }

@@ -69,7 +69,7 @@ final class IngredientFinder {
         List<Food> foods = new ArrayList<>();
         for (int i = 0; i < s.size(); i++) {
             if (!s.isClaimed(i)) {
-                Optional<Lexicon.Match> m = guide.lexicon().at(s.tokens(), i);
+                Optional<Lexicon.Match> m = s.food(guide.lexicon(), i);
                 if (m.isPresent()) {
                     foods.add(m.get().food());
                     i += m.get().length() - 1;
@@ -133,7 +133,7 @@ final class IngredientFinder {
             }
             return UnknownAmount.read(s, draft, i, amount);
         }
-        Lexicon.Match match = guide.lexicon().at(s.tokens(), at).orElseThrow();
+        Lexicon.Match match = s.food(guide.lexicon(), at).orElseThrow();
         int end = at + match.length();
         Optional<Amount> weighed = Brackets.weighed(s, end, amount.amount());
         end = Brackets.skip(s, end);
@@ -190,7 +190,7 @@ final class IngredientFinder {
         if (!each || at - 2 < from || !(s.is(at - 1, "and") || s.is(at - 1, "&"))) {
             return;
         }
-        int length = guide.lexicon().at(s.tokens(), at).orElseThrow().length();
+        int length = s.food(guide.lexicon(), at).orElseThrow().length();
         List<Token> spoken = new ArrayList<>();
         spoken.add(s.token(at - 2));
         spoken.addAll(s.tokens().subList(at + 1, at + length));
@@ -217,9 +217,8 @@ final class IngredientFinder {
                 either |= s.is(k, "or") || s.is(k, "/");
                 k++;
             }
-            Optional<Lexicon.Match> match = k == end || k - end > 3 || k >= s.size()
-                    ? Optional.empty()
-                    : guide.lexicon().at(s.tokens(), k);
+            Optional<Lexicon.Match> match =
+                    k == end || k - end > 3 || k >= s.size() ? Optional.empty() : s.food(guide.lexicon(), k);
             // "4 lb beans, dill and garlic": what seasons has no share in the weight
             boolean seasons = match.map(m -> m.food().kind().isProduce()
                                     != first.kind().isProduce()
@@ -280,7 +279,7 @@ final class IngredientFinder {
     }
 
     private int foodAt(Sentence s, Draft draft, int i, boolean serving) {
-        Optional<Lexicon.Match> found = guide.lexicon().at(s.tokens(), i);
+        Optional<Lexicon.Match> found = s.food(guide.lexicon(), i);
         if (found.isPresent() && !s.isClaimed(i)) {
             // "vinegar (5%)": the strength is read already, the name is not
             int figure = i + 1;

@@ -50,7 +50,7 @@ final class NameAfter {
                             || k + 1 < s.size() && Amounts.at(s.tokens(), k + 1).isPresent())) {
                 return -1;
             }
-            if (lexicon.at(s.tokens(), k).isPresent()) {
+            if (s.food(lexicon, k).isPresent()) {
                 return k;
             }
             String w = s.token(k).norm();

@@ -35,8 +35,8 @@ public final class RecipeReader {
     private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     /** "Mango chutney w/ green mangoes: 11 cups …": a run-on text that opens with the name of what it makes. */
-    private static final Cue OPENING =
-            Cue.of("^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ?){1,6})\\.\\s+");
+    private static final Cue OPENING = Cue.of(
+            "^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ){0,5}[A-Za-z'-]+)\\.\\s+");
 
     private static final Pattern TOLD = Pattern.compile(
             "(?i)\\b(i|we|my|our|is|are|was|have|do|did|make|made|put|can|canned|help|hope|hi|hello|dear)\\b");
@@ -316,7 +316,7 @@ public final class RecipeReader {
         }
         boolean shortLine = s.size() <= 8 && !PROCESS_WORDS.matcher(words).find();
         return shortLine
-                && (bullet || guide.lexicon().at(s.tokens(), at).isPresent())
+                && (bullet || s.food(guide.lexicon(), at).isPresent())
                 && !words.endsWith("?")
                 && !words.endsWith("!");
     }

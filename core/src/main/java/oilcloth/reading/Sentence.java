@@ -1,10 +1,13 @@
 package oilcloth.reading;
 
+import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import oilcloth.guide.Lexicon;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
@@ -33,6 +36,9 @@ final class Sentence {
 
     /** Answers already given: many readers ask the same of a sentence, once for each of its figures. */
     private final Map<Cue, Boolean> known = new IdentityHashMap<>();
+
+    /** Null where nobody has asked yet. */
+    private List<Optional<Lexicon.Match>> foods;
 
     /** @param item whether it stands in a list, where a bare name is an ingredient */
     Sentence(String text, Range range, boolean item) {
@@ -67,6 +73,19 @@ final class Sentence {
 
     int size() {
         return tokens.size();
+    }
+
+    /** The food named at a token, looked up once; every reader asks with the same lexicon. */
+    Optional<Lexicon.Match> food(Lexicon lexicon, int i) {
+        if (foods == null) {
+            foods = new ArrayList<>(Collections.nCopies(tokens.size(), null));
+        }
+        Optional<Lexicon.Match> found = foods.get(i);
+        if (found == null) {
+            found = lexicon.at(tokens, i);
+            foods.set(i, found);
+        }
+        return found;
     }
 
     String low() {

@@ -74,9 +74,7 @@ final class StepWords {
                     && (i == 0 || VERB_PLACE.matcher(s.token(i - 1).norm()).matches())
                     && object(s, i + 1);
             // "creamed corn" has a process of its own
-            if (lexicon.at(s.tokens(), i).isPresent()
-                    || s.negatedToken(i)
-                    || s.is(i, "creamed") && s.is(i + 1, "corn")) {
+            if (s.food(lexicon, i).isPresent() || s.negatedToken(i) || s.is(i, "creamed") && s.is(i + 1, "corn")) {
                 continue;
             }
             if (done || told) {
@@ -116,8 +114,7 @@ final class StepWords {
             }
             int offset = s.range().start() + shape.start(1);
             for (int i = 0; i < s.size(); i++) {
-                if (s.token(i).range().start() == offset
-                        && lexicon.at(s.tokens(), i).isEmpty()) {
+                if (s.token(i).range().start() == offset && s.food(lexicon, i).isEmpty()) {
                     draft.unread.add(new Unread(s.span(i, i + 1), true));
                 }
             }
@@ -130,9 +127,7 @@ final class StepWords {
     }
 
     private boolean produce(Sentence s, int i) {
-        return lexicon.at(s.tokens(), i)
-                .filter(m -> m.food().kind().isProduce())
-                .isPresent();
+        return s.food(lexicon, i).filter(m -> m.food().kind().isProduce()).isPresent();
     }
 
     private boolean namesFood(Sentence s) {

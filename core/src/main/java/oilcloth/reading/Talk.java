@@ -185,9 +185,9 @@ final class Talk {
 
     /** Whether a word is the name of such a food, or the second word of it. */
     private boolean isNamed(Sentence s, int i, Predicate<FoodClass> such) {
-        return lexicon.at(s.tokens(), i).filter(m -> such.test(m.food().kind())).isPresent()
+        return s.food(lexicon, i).filter(m -> such.test(m.food().kind())).isPresent()
                 || i > 0
-                        && lexicon.at(s.tokens(), i - 1)
+                        && s.food(lexicon, i - 1)
                                 .filter(m ->
                                         m.length() > 1 && such.test(m.food().kind()))
                                 .isPresent();
@@ -210,7 +210,7 @@ final class Talk {
                     || Character.isUpperCase(t.raw().charAt(0))
                             && !StepWords.isKnown(t.norm())
                             && !Vocabulary.KITCHEN.contains(t.norm())
-                            && lexicon.at(s.tokens(), i).isEmpty();
+                            && s.food(lexicon, i).isEmpty();
         }
         return names;
     }

@@ -33,7 +33,12 @@ public final class Outdated implements Check {
     private static final Cue YEAR = Cue.of("\\b" + BOOK
             + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
     private static final Cue OLD = Cue.of(
-            "\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*|(19)?[1-8](0s|0's)|(in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties)|war ?time|depression[- ]era|(very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
+            "\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*)\\b"
+                    + "|\\b((19)?[1-8](0s|0's))\\b"
+                    + "|\\b((in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties))\\b"
+                    + "|\\b(war ?time)\\b"
+                    + "|\\b(depression[- ]era)\\b"
+                    + "|\\b((very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
 
     @Override
     public CheckInfo info() {
