@@ -100,6 +100,11 @@ final class PhraseFacts {
                             "\\b(fill|filled|full|up|level)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
                     0,
                     0.125),
+            new JarCue(
+                    p(
+                            "\\b(a )?hair('s breadth)? (of|from|below|under|off) the (rim|top|brim|lip)\\b|\\bno head ?(space|room) (at all|to speak of|left)?|\\b(without|leave no|leaving no|left no|not? any|zero) head ?(space|room)\\b"),
+                    0,
+                    0.125),
             new JarCue(p("\\bjust (under|below|shy of) the (rim|top|brim)\\b"), 0.125, 0.25),
             new JarCue(p("\\b(first|top) thread\\b"), 0.125, 0.375),
             new JarCue(p("\\b(second|2nd) thread\\b|\\bbottom of the threads?\\b"), 0.375, 0.75),

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Locale;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.text.Cue;
@@ -23,8 +24,7 @@ final class PouredOff {
                 || food.isAcidulant();
         return liquid
                 && (draft.asideSection
-                        || food.kind() == FoodClass.WATER
-                                && LIME.matcher(setting(s, from)).find()
+                        || food.kind() == FoodClass.WATER && isLimeWater(s, from)
                         || isPouredOff(setting(s, from))
                         || !food.isAcidulant() && isPouredOff(s.low()));
     }
@@ -34,6 +34,13 @@ final class PouredOff {
     }
 
     private static final Cue LIME = Cue.of("\\b(pickling|slaked|hydrated) lime\\b|\\blime water\\b");
+
+    /** "1 1/2 cups pickling lime, 1 1/2 gallons water": nobody boils a brine by the gallon beside lime. */
+    private static boolean isLimeWater(Sentence s, int from) {
+        return LIME.matcher(setting(s, from)).find()
+                || s.around(from, 0, 5).contains("gal")
+                        && LIME.matcher(s.whole().toLowerCase(Locale.ROOT)).find();
+    }
 
     private static final Cue BROWNING = Cue.of("\\b(brown|dark|discolou?r)");
 
