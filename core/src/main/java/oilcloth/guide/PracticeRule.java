@@ -36,10 +36,11 @@ public record PracticeRule(
     /** The severity of a practice that does no harm to a kind of food: nothing is said. */
     public static final String NONE = "none";
 
-    /** Whether it is worth no more than a note with some food: there it explains nothing else that was said. */
+    /** Whether it explains nothing else that was said: worth no more than a note with some food, or about the book only. */
     public boolean mayBeSlight() {
-        return Stream.of(acidFood, acidified, lowAcid, underPressure.orElse(""))
-                .anyMatch(s -> s.equals(NONE) || s.equals("note"));
+        return code.startsWith("source.")
+                || Stream.of(acidFood, acidified, lowAcid, underPressure.orElse(""))
+                        .anyMatch(s -> s.equals(NONE) || s.equals("note"));
     }
 
     /** Words that make a practice graver. */
