@@ -42,6 +42,13 @@ final class Draft {
     boolean asideSection;
     /** The jars have gone into the canner: a time that follows is a process time. */
     boolean inCanner;
+    /** Where in the text they did. */
+    int inCannerFrom;
+
+    boolean inCannerAt(int offset) {
+        return inCanner && inCannerFrom <= offset;
+    }
+
     /** The jars have been filled: cooking that follows is not a hot pack. */
     boolean filled;
     /** Words that say no jar is processed; where a time is told as well, both cannot hold. */

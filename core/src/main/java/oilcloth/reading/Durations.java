@@ -136,7 +136,7 @@ final class Durations {
         if (!secondThought
                 && !steamed
                 && !afterVenting(s, i, d.next())
-                && !governedByProcess(s, i, d.next(), draft.inCanner)) {
+                && !governedByProcess(s, i, d.next(), draft.inCannerAt(words.start()))) {
             if (isAlone(s, i, d.next()) && !s.negatedToken(i)) {
                 draft.looseTimes.add(fact(s, i, d));
             }
@@ -159,11 +159,13 @@ final class Durations {
         return Fact.read(time, s.span(i, d.next()));
     }
 
+    private static final Set<String> ENDS = Set.of(",", ";", ".", "/", "|", "-", "–", "—");
+
     /** A clause, or a sentence, with nothing in it but the time. */
     private static boolean isAlone(Sentence s, int from, int to) {
         int before = from > 0 && (s.is(from - 1, "then") || s.is(from - 1, "for")) ? from - 2 : from - 1;
-        boolean opens = before < 0 || s.is(before, ",") || s.is(before, ";") || s.is(before, ".");
-        boolean ends = to >= s.size() || s.is(to, ".") || s.is(to, ",") || s.is(to, ";");
+        boolean opens = before < 0 || ENDS.contains(s.token(before).norm());
+        boolean ends = to >= s.size() || ENDS.contains(s.token(to).norm());
         return opens && (ends || s.is(to, "with") && afterIsCanner(s, to));
     }
 
@@ -253,6 +255,9 @@ final class Durations {
                     continue;
                 }
                 return afterIsCanner(s, to);
+            }
+            if (w.equals("weight") && s.is(k + 1, "on")) {
+                return true;
             }
             // "vented 10 min, 10 lb": the pounds belong to what follows
             if ((w.startsWith("vent") || w.startsWith("exhaust")) && !broken) {
@@ -345,6 +350,8 @@ final class Durations {
                     || w.equals(".")
                     || w.equals(";")
                     || w.equals("then")
+                    || w.equals("put")
+                    || w.equals("set")
                     || TimeWords.COOK.contains(w)
                     || TimeWords.WAIT.contains(w)) {
                 return false;

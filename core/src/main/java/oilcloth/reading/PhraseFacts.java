@@ -55,7 +55,7 @@ final class PhraseFacts {
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
-                    + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
+                    + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\bseals? (its ?self|itself|them ?selves|by its ?self|on its own)\\b|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\b(don'?t|do not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\b(sealed|capped|lidded|lids on)\\b[^.;]{0,40}\\bto (go )?(pop|ping|seal|suck)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
 
@@ -69,7 +69,7 @@ final class PhraseFacts {
                     "(?<!\\b(either|or|hot or) )\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             Phrase.of(
-                    "(?<!\\b(either|or) )\\bhot[- ]?pack(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)? (it |them )?to (a )?boil(ing)?\\b[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
+                    "(?<!\\b(either|or) )\\bhot[- ]?pa?c?k(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)?( it| them| through| up| in [a-z]+( [a-z]+)?)* (to|till|until|up to) (it |they )?(a |boils? )?boil(ing|s|ed)?\\b[^.]{0,6}\\b(hot )?(quarts|pints|jars)\\b|\\bheat(ed)? (it |them )?to (a )?boil(ing)?\\b[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
                     Pack.HOT));
 
     private static final String POUR =
@@ -122,9 +122,9 @@ final class PhraseFacts {
 
     private static final Cue DIAL = p("\\bdial\\b");
     private static final Cue WEIGHTED = p(
-            "\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
+            "\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Cue VENTED = p(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
@@ -354,8 +354,9 @@ final class PhraseFacts {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
         }
         draft.filled |= fills;
-        if (s.has(INTO_CANNER)) {
+        if (s.has(INTO_CANNER) && !draft.inCanner) {
             draft.inCanner = true;
+            draft.inCannerFrom = s.findAny(INTO_CANNER).orElseThrow().start();
         }
     }
 

@@ -179,6 +179,7 @@ final class Talk {
         return HANDLING.contains(word)
                 || DOING.contains(word)
                         && i + 2 < s.size()
+                        && !told.get(i + 2)
                         && PLACING.contains(s.token(i + 2).norm())
                 || !ABOUT.hasForm(word) && !KNOWN.hasForm(word);
     }
