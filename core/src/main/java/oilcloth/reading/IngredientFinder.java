@@ -119,6 +119,14 @@ final class IngredientFinder {
                     amount.next());
             return amount.next();
         }
+        int referred = at < 0 && OF_IT.matcher(s.around(amount.next(), 0, 2)).matches() ? foodBefore(s, i) : -1;
+        if (referred >= 0) {
+            // "We love onion so I use 4 cups of it"
+            Food food = s.food(guide.lexicon(), referred).orElseThrow().food();
+            draft.ingredients.removeIf(known -> known.food().equals(food));
+            add(s, draft, food, Optional.of(amount.amount()), i, amount.next() + 2);
+            return amount.next() + 2;
+        }
         if (at < 0) {
             Optional<ContextWords.Meant> meant = ContextWords.meant(s, amount, draft);
             if (meant.isPresent()) {
@@ -171,6 +179,17 @@ final class IngredientFinder {
                 && !s.isItem()
                 && !draft.titleFoods.isEmpty()
                 && (s.is(at - 1, "of") || s.is(at - 1, "ripe") || s.is(at - 1, "underripe"));
+    }
+
+    private static final Cue OF_IT = Cue.of("of (it|them|those|these|that) ?");
+
+    /** The food named last before a token; negative for none. */
+    private int foodBefore(Sentence s, int i) {
+        int k = i - 1;
+        while (k >= 0 && s.food(guide.lexicon(), k).isEmpty()) {
+            k--;
+        }
+        return k;
     }
 
     /** "2 cinnamon sticks": the unit is the end of the name. */
