@@ -186,7 +186,7 @@ final class Deviations {
             return s.findAny(ACID);
         }
         boolean early = !draft.filled && !draft.inCanner;
-        return talk.isIdle(s, early) ? Optional.empty() : Optional.of(s.range());
+        return talk.isIdle(s, draft, early) ? Optional.empty() : Optional.of(s.range());
     }
 
     /** "Cool on the counter", "altitude 1600 m": told as a recipe tells it, of nobody. */

@@ -352,7 +352,7 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        if (silent && (draft.unread.size() > unread || named && canned) && talk.isIdle(s, false)) {
+        if (silent && (draft.unread.size() > unread || named && canned) && talk.isIdle(s, draft, false)) {
             cut(draft.unread, unread);
             if (canned) {
                 cut(draft.facts.forms(), forms);

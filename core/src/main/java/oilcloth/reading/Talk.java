@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
 import oilcloth.text.Cue;
@@ -112,12 +113,15 @@ final class Talk {
     }
 
     /** @param early whether no jar has been filled yet: then the steps of the recipe still follow its time */
-    boolean isIdle(Sentence s, boolean early) {
+    boolean isIdle(Sentence s, Draft draft, boolean early) {
         if (isSignature(s)) {
             return true;
         }
         BitSet told = new BitSet(s.size());
         PHRASES.forEach(p -> mark(s, p, told));
+        for (int i = 0; i < s.size(); i++) {
+            markChoice(s, draft, i, told);
+        }
         if (IntStream.range(0, s.size()).anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true))
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> !told.get(i) && JOINS.contains(s.token(i).norm()))) {
@@ -164,6 +168,36 @@ final class Talk {
         return WEIGHTY.hasForm(word)
                 || word.endsWith("er") && WEIGHTY.hasForm(word.substring(0, word.length() - 2))
                 || word.endsWith("est") && WEIGHTY.hasForm(word.substring(0, word.length() - 3));
+    }
+
+    private static final Set<String> CHOOSES = Set.of("use", "uses", "used", "buy", "bought", "like", "prefer");
+    private static final Set<String> LEAVES_OUT = Set.of(
+            "skip", "skips", "skipped", "omit", "omits", "omitted", "leave", "leaves", "left", "without", "add", "adds",
+            "added");
+    private static final Set<String> OF_A_FOOD = Set.of(
+            "the", "any", "my", "our", "some", "a", "little", "bit", "pinch", "of", "out", "extra", "more", "less",
+            "ground", "whole", "dried", "frozen", "fresh", "red", "white", "yellow", "green", "sweet", "only", "small",
+            "large", "own");
+
+    /** "I skip the celery seed", "I used frozen corn": seasonings as one likes, and which kind of what is listed anyway. */
+    private void markChoice(Sentence s, Draft draft, int i, BitSet told) {
+        Optional<Lexicon.Match> named = s.food(lexicon, i).filter(m -> !told.get(i));
+        if (named.isEmpty()) {
+            return;
+        }
+        int verb = i - 1;
+        while (verb >= 0 && OF_A_FOOD.contains(s.token(verb).norm())) {
+            verb--;
+        }
+        String word = verb < 0 ? "" : s.token(verb).norm();
+        Food food = named.get().food();
+        boolean listed = draft.ingredients.stream()
+                .anyMatch(known -> known.food().group().equals(food.group())
+                        && known.food().kind().isProduce());
+        boolean seasons = food.isSeasoning() && (LEAVES_OUT.contains(word) || CHOOSES.contains(word));
+        if (seasons || listed && CHOOSES.contains(word)) {
+            told.set(verb, i + named.get().length());
+        }
     }
 
     /** "take them out", "didn't wait": small words that tell of the canning all the same. */
