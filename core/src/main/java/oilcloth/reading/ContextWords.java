@@ -137,4 +137,23 @@ final class ContextWords {
                         .map(i -> i.food())
                         .findFirst());
     }
+
+    /** "2 cinnamon sticks": the unit is the end of the name. */
+    static Amount sticks(Sentence s, Amount amount, int lastOfName) {
+        boolean sticks = s.is(lastOfName, "stick") || s.is(lastOfName, "sticks");
+        boolean cloves = lastOfName > 0
+                && s.is(lastOfName - 1, "garlic")
+                && (s.is(lastOfName, "clove") || s.is(lastOfName, "cloves"));
+        return (sticks || cloves) && amount.unit() == Unit.EACH
+                ? new Amount(amount.low(), amount.high(), sticks ? Unit.STICK : Unit.CLOVE, amount.exact())
+                : amount;
+    }
+
+    /** "half vinegar, half water": a liquid that is counted is a part of the whole. */
+    static Amount part(Food food, Amount amount) {
+        boolean liquid = food.isVinegar() || food.kind() == FoodClass.WATER;
+        return liquid && amount.unit() == Unit.EACH
+                ? new Amount(amount.low(), amount.high(), Unit.PART, amount.exact())
+                : amount;
+    }
 }

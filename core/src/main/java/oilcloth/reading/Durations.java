@@ -135,7 +135,7 @@ final class Durations {
                 && draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.STEAM);
         if (!secondThought
                 && !steamed
-                && !afterVenting(s, i, d.next())
+                && !Venting.before(s, i, d.next())
                 && !governedByProcess(s, i, d.next(), draft.inCannerAt(words.start()))) {
             if (isAlone(s, i, d.next()) && !s.negatedToken(i)) {
                 draft.looseTimes.add(fact(s, i, d));
@@ -169,40 +169,6 @@ final class Durations {
         return opens && (ends || s.is(to, "with") && afterIsCanner(s, to));
     }
 
-    /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
-    private static boolean isVenting(Sentence s, int canner) {
-        String near = s.around(canner, 4, 4);
-        return near.contains("vent") || near.contains("exhaust") || ventsBefore(s, canner);
-    }
-
-    /** "Vent the dial gauge pressure canner": the same clause, and no figure in between. */
-    private static boolean ventsBefore(Sentence s, int canner) {
-        for (int k = canner - 1; k >= 0 && s.token(k).isWord() && !s.is(k, "then"); k--) {
-            String w = s.token(k).norm();
-            if (w.startsWith("vent") || w.startsWith("exhaust")) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** "Vented 10 minutes before I put the weight on, 30 minutes.": a second time, in a clause by itself. */
-    private static boolean afterVenting(Sentence s, int from, int to) {
-        boolean alone = from > 0
-                && (s.is(from - 1, ",") || s.is(from - 1, ";"))
-                && (to >= s.size() || s.is(to, ".") || s.is(to, ";") || s.is(to, ","));
-        int vented = -1;
-        for (int k = 0; alone && k < from; k++) {
-            String w = s.token(k).norm();
-            if (w.startsWith("vent") || w.startsWith("exhaust")) {
-                vented = k;
-            } else if (vented >= 0 && TimeWords.MINUTE.contains(w)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     /** The words between the semicolons around a token. */
     private static String clause(Sentence s, int i) {
         int at = s.token(i).range().start() - s.range().start();
@@ -234,7 +200,7 @@ final class Durations {
         for (int k = from - 1; k >= 0; k--) {
             String w = s.token(k).norm();
             if (TimeWords.PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
-                boolean venting = w.equals("canner") && isVenting(s, k);
+                boolean venting = w.equals("canner") && Venting.names(s, k);
                 if (!venting || !broken) {
                     return !venting;
                 }

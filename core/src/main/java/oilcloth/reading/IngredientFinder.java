@@ -37,14 +37,14 @@ final class IngredientFinder {
 
     void read(Sentence s, Draft draft) {
         claimPhrases(s);
-        boolean serves = s.has(Vocabulary.SERVING);
+        boolean serves = s.has(Serving.CUE);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;
             }
             int next = amountAt(s, draft, i);
             if (next == i) {
-                next = foodAt(s, draft, i, serves && isServed(s, i));
+                next = foodAt(s, draft, i, serves && Serving.reaches(s, i));
             }
             if (next > i) {
                 s.claim(i, next);
@@ -52,16 +52,6 @@ final class IngredientFinder {
             }
         }
     }
-
-    /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
-    private static boolean isServed(Sentence s, int i) {
-        int from = Vocabulary.SERVING.find(s.searched(), 0).orElseThrow().end();
-        int at = s.token(i).range().start() - s.range().start();
-        return at <= from || !PUT_IN.matcher(s.low().substring(from, at)).find();
-    }
-
-    private static final Cue PUT_IN = Cue.of(
-            "\\b(i|we|you|then) (also |always |just |first |then )?(add|stir|mix|pour|put|spoon|ladle|pack|fill|cover|top|drop|drizzle|float)\\w*\\b");
 
     /** Foods named in a title; they place the recipe and are not thereby ingredients. */
     List<Food> foodsOf(Sentence s) {
@@ -119,7 +109,7 @@ final class IngredientFinder {
                     amount.next());
             return amount.next();
         }
-        int referred = at < 0 && OF_IT.matcher(s.around(amount.next(), 0, 2)).matches() ? foodBefore(s, i) : -1;
+        int referred = at < 0 ? Referring.back(s, guide.lexicon(), i, amount.next()) : -1;
         if (referred >= 0) {
             // "We love onion so I use 4 cups of it"
             Food food = s.food(guide.lexicon(), referred).orElseThrow().food();
@@ -150,57 +140,17 @@ final class IngredientFinder {
             return end;
         }
         JarShare.otherJar(s, amount.amount(), end);
-        if (isInPlace(s, draft, match.food(), i) || isTheProduce(s, draft, match.food(), at)) {
+        if (Referring.inPlace(s, draft, match.food(), i) || Referring.toTheProduce(s, draft, match.food(), at)) {
             return end;
         }
         Food food = spoonedPepper(match.food(), amount.amount());
         int place = draft.ingredients.size();
-        Amount stated = weighed.orElse(sticks(s, amount.amount(), at + match.length() - 1));
+        Amount stated = weighed.orElse(ContextWords.sticks(s, amount.amount(), at + match.length() - 1));
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
         sharedNoun(s, draft, stated, amount.next(), at);
         int last = shared(s, draft, food, stated, end, place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
         return Brackets.counted(s, nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end));
-    }
-
-    /** "… cut from the cob, or use six packages of frozen corn": in place of what is listed already. */
-    private static boolean isInPlace(Sentence s, Draft draft, Food food, int i) {
-        return s.is(i - 1, "use")
-                && s.is(i - 2, "or")
-                && draft.ingredients.stream()
-                        .anyMatch(known ->
-                                known.amount().isPresent() && known.food().equals(food));
-    }
-
-    /** "Cut about 1 pound of fruit into quarters": the tomatoes of the title. */
-    private static boolean isTheProduce(Sentence s, Draft draft, Food food, int at) {
-        boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables");
-        return umbrella
-                && !s.isItem()
-                && !draft.titleFoods.isEmpty()
-                && (s.is(at - 1, "of") || s.is(at - 1, "ripe") || s.is(at - 1, "underripe"));
-    }
-
-    private static final Cue OF_IT = Cue.of("of (it|them|those|these|that) ?");
-
-    /** The food named last before a token; negative for none. */
-    private int foodBefore(Sentence s, int i) {
-        int k = i - 1;
-        while (k >= 0 && s.food(guide.lexicon(), k).isEmpty()) {
-            k--;
-        }
-        return k;
-    }
-
-    /** "2 cinnamon sticks": the unit is the end of the name. */
-    private static Amount sticks(Sentence s, Amount amount, int lastOfName) {
-        boolean sticks = s.is(lastOfName, "stick") || s.is(lastOfName, "sticks");
-        boolean cloves = lastOfName > 0
-                && s.is(lastOfName - 1, "garlic")
-                && (s.is(lastOfName, "clove") || s.is(lastOfName, "cloves"));
-        return (sticks || cloves) && amount.unit() == Unit.EACH
-                ? new Amount(amount.low(), amount.high(), sticks ? Unit.STICK : Unit.CLOVE, amount.exact())
-                : amount;
     }
 
     /** "2 1/2 cups each diced red and green peppers": the first adjective has the same noun. */
@@ -404,7 +354,7 @@ final class IngredientFinder {
     }
 
     private void add(Sentence s, Draft draft, Food named, Optional<Amount> measured, int from, int to) {
-        Optional<Amount> amount = measured.map(a -> share(named, a));
+        Optional<Amount> amount = measured.map(a -> ContextWords.part(named, a));
         // "4 cups vinegar (5%)": a bracket that was begun is taken whole
         boolean open = false;
         for (int k = from; k < to; k++) {
@@ -440,12 +390,4 @@ final class IngredientFinder {
     /** "the vinegar we make from our own apples". */
     private static final Cue VINEGAR_FROM = Cue.of(
             "\\b(vinegar|wine|cider)\\b.*\\b(made|make|making|pressed|fermented) from (our |my |the |some )*(own |home-grown |old )?$");
-
-    /** "half vinegar, half water": a liquid that is counted is a part of the whole. */
-    private static Amount share(Food food, Amount amount) {
-        boolean liquid = food.isVinegar() || food.kind() == FoodClass.WATER;
-        return liquid && amount.unit() == Unit.EACH
-                ? new Amount(amount.low(), amount.high(), Unit.PART, amount.exact())
-                : amount;
-    }
 }

@@ -4,17 +4,10 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import oilcloth.guide.Food;
-import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
-import oilcloth.guide.Pack;
 import oilcloth.guide.PracticeRule;
-import oilcloth.recipe.CanningMethod;
-import oilcloth.recipe.Fact;
-import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
 import oilcloth.recipe.Recipe;
 import oilcloth.recipe.Unread;
@@ -46,7 +39,6 @@ public final class RecipeReader {
             "(?i)[0-9½¼¾⅓⅔]\\s*(cups?|c\\.|tsp|tbsp|t\\.|lbs?|oz|qts?|pounds?|teaspoons?|tablespoons?|g|kg|ml)\\b|\\bto taste\\b");
     private static final Pattern PROCESS_WORDS = Pattern.compile(
             "(?i)\\b(process|canner|bath|headspace|psi|simmer|boil|pack|fill|pour|stir|add|combine|bring|wash|peel|cool|makes|yield)\\w*\\b");
-    private static final Pattern VINEGAR_PERCENT = Pattern.compile("(?i)vinegar|acidity|acetic");
 
     private final GuideSnapshot guide;
     private final FigureFacts figures = new FigureFacts();
@@ -58,6 +50,7 @@ public final class RecipeReader {
     private final StepWords steps;
     private final Talk talk;
     private final Deviations deviations;
+    private final WholeText whole;
 
     public RecipeReader(GuideSnapshot guide) {
         this.guide = guide;
@@ -65,6 +58,7 @@ public final class RecipeReader {
         this.steps = new StepWords(guide.lexicon());
         this.talk = new Talk(guide.lexicon());
         this.deviations = new Deviations(talk);
+        this.whole = new WholeText(guide);
     }
 
     public Recipe read(String text) {
@@ -73,7 +67,7 @@ public final class RecipeReader {
         for (int n = 0; n < lines.size(); n++) {
             line(text, lines.get(n), n, draft);
         }
-        settle(text, draft);
+        whole.settle(text, draft);
         List<Unread> unread = new ArrayList<>(draft.unread);
         // the same words missed twice are one thing not understood
         unread.removeIf(u -> draft.unread.stream()
@@ -130,80 +124,6 @@ public final class RecipeReader {
 
     private static final Pattern CANNED = Pattern.compile(
             "(?i)\\b(process|canner|water ?bath|bwb|wb|psi|pounds? pressure|headspace|jars?|pints?|quarts?)\\b");
-
-    private static final Pattern FERMENTS = Pattern.compile(
-            "(?i)\\b(ferment\\w*|crock|under a plate|(a|two|three|four|five|six|several|\\d) weeks|works? itself|(had|has|is|was) working|worked|soured|sours)\\b");
-
-    /** Cabbage and salt left to work is kraut, whatever it is called. */
-    private void kraut(String text, Draft draft) {
-        fermented(draft);
-        boolean cabbage =
-                draft.ingredients.stream().anyMatch(i -> i.food().group().contains("cabbage"));
-        boolean salt = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.SALT);
-        boolean others = draft.ingredients.stream()
-                .anyMatch(i -> i.food().isAcidulant()
-                        || i.food().kind().isProduce() && !i.food().group().contains("cabbage"));
-        Matcher works = FERMENTS.matcher(text);
-        if (cabbage && salt && !others && works.find()) {
-            draft.facts.forms().add(Fact.read("kraut", new Range(works.start(), works.end())));
-        }
-    }
-
-    /** "Fermented cabbage, 25 lb to 3/4 cup salt": weighed with its salt it was cabbage. */
-    private void fermented(Draft draft) {
-        boolean salted = draft.ingredients.stream()
-                .anyMatch(i -> i.food().kind() == FoodClass.SALT && i.amount().isPresent());
-        if (salted) {
-            draft.ingredients.replaceAll(
-                    i -> i.food().name().equals("sauerkraut") && i.amount().isPresent()
-                            ? i.withFood(guide.food("cabbage"))
-                            : i);
-        }
-    }
-
-    private static final Cue JARS_BOILED =
-            Cue.of("\\bboil(ed|ing)?( (them|it|the jars|jars|for|about|a full|another))*\\s*$");
-    private static final Cue BOILED_AFTER = Cue.of(
-            "[^.;\\n]{0,12}\\bboil(ed|ing)?\\b|[^.;\\n]{0,50}\\b((rolling|full) boil|water (an?|one|two|1|2) inch(es)? (over|above))\\b");
-
-    /** "Pints, half inch, boil 15 minutes": once the jars are named, what boils for a time is the jars. */
-    private static void boiledJars(String text, Draft draft) {
-        if (!draft.facts.methods().isEmpty() || draft.facts.openKettle().isPresent()) {
-            return;
-        }
-        int jars = draft.facts.jars().stream()
-                .flatMap(j -> j.range().stream())
-                .mapToInt(Range::start)
-                .min()
-                .orElse(Integer.MAX_VALUE);
-        draft.facts.times().stream()
-                .flatMap(t -> t.range().stream())
-                .filter(r -> r.start() > jars && isBoil(text, r))
-                .findFirst()
-                .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
-    }
-
-    private static boolean isBoil(String text, Range time) {
-        String before = text.substring(Math.max(0, time.start() - NEAR_TIME), time.start());
-        String after = text.substring(time.end(), Math.min(text.length(), time.end() + NEAR_TIME));
-        return JARS_BOILED.matcher(before.toLowerCase(java.util.Locale.ROOT)).find()
-                || BOILED_AFTER
-                        .matcher(after.toLowerCase(java.util.Locale.ROOT))
-                        .lookingAt();
-    }
-
-    /** "Quarts, 10 lb weighted, vented 10, 75 minutes.": the one time that belongs to nothing else is the canner's. */
-    private static void looseTime(Draft draft) {
-        boolean jars = !draft.facts.jars().isEmpty();
-        boolean heat = draft.facts.methods().stream().anyMatch(m -> m.value() != CanningMethod.COLD_STORAGE);
-        if (draft.facts.times().isEmpty() && jars && heat && draft.looseTimes.size() == 1) {
-            draft.facts.times().add(draft.looseTimes.get(0));
-        }
-    }
-
-    private static final int NEAR_TIME = 72;
-
-    private static final int MOST_IN_PASSING = 5;
 
     private void line(String text, Range line, int n, Draft draft) {
         String words = line.of(text);
@@ -374,73 +294,5 @@ public final class RecipeReader {
                 draft.practices.add(new Practice(rule, said.get(), graver));
             }
         }
-    }
-
-    /** What only the whole text can tell. */
-    private void settle(String text, Draft draft) {
-        SameFood.settle(draft, text);
-        kraut(text, draft);
-        if (draft.titleFoods.isEmpty()
-                && draft.ingredients.stream().noneMatch(i -> i.food().kind().isProduce())) {
-            draft.ingredients.addAll(
-                    draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
-        }
-        if (draft.facts.packs().isEmpty()
-                && draft.cooked.isPresent()
-                && (draft.filled || !draft.facts.jars().isEmpty())) {
-            draft.facts.packs().add(Fact.read(Pack.HOT, draft.cooked.get()));
-        }
-        // where the canner's time is told as well, the boil was the food's
-        if (draft.facts.times().size() > draft.boiledTimes.size()) {
-            draft.facts.times().removeAll(draft.boiledTimes);
-        }
-        if (draft.facts.jars().isEmpty()) {
-            draft.facts.jars().addAll(draft.doseJars);
-        }
-        // "75 min, 15 lb weight on the canner": a pressure or a gauge names the canner
-        if (draft.facts.methods().stream().noneMatch(m -> m.value() == CanningMethod.PRESSURE)) {
-            draft.facts.pressures().stream()
-                    .findFirst()
-                    .flatMap(Fact::range)
-                    .or(() -> draft.facts.gauge().flatMap(Fact::range))
-                    .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
-        }
-        looseTime(draft);
-        boiledJars(text, draft);
-        if (!draft.facts.times().isEmpty()) {
-            draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
-        }
-        Optional<OptionalDouble> strength = statedStrength(text);
-        for (int i = 0; i < draft.ingredients.size(); i++) {
-            Ingredient ingredient = draft.ingredients.get(i);
-            if (ingredient.food().isVinegar() && ingredient.strengthPercent().isEmpty() && strength.isPresent()) {
-                draft.ingredients.set(i, ingredient.withStrength(strength.get().getAsDouble()));
-            }
-        }
-        for (Food absent : draft.absent) {
-            draft.ingredients.removeIf(
-                    i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
-        }
-    }
-
-    private static final Pattern LEFT_OUT = Pattern.compile(
-            "(?i)\\b(left out|leave out|skip(ped)?|omit(ted)?|forgot|did ?n[o']t (use|add)|didn'?t (use|add)|without)\\b");
-
-    private static boolean leftOut(String text, Ingredient ingredient) {
-        return ingredient.amount().isEmpty() || LEFT_OUT.matcher(text).find();
-    }
-
-    /** A strength said once, of the vinegar in general, holds for all of it. */
-    private static Optional<OptionalDouble> statedStrength(String text) {
-        for (Range line : Sentences.lines(text)) {
-            for (Range sentence : Sentences.of(text, line)) {
-                String words = sentence.of(text).toLowerCase(java.util.Locale.ROOT);
-                if (VINEGAR_PERCENT.matcher(words).find()
-                        && AcidWords.percent(words).isPresent()) {
-                    return Optional.of(AcidWords.percent(words));
-                }
-            }
-        }
-        return Optional.empty();
     }
 }

@@ -32,6 +32,9 @@ final class Residue {
 
     private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
+    /** "I use mine on beans": what is eaten with what. */
+    private static final Cue THEIRS = Cue.of(" (mine|hers|his|ours|theirs) (on|over|with|for)\\b");
+
     void read(Sentence s, Draft draft) {
         figures(s, draft);
         additions(s, draft);
@@ -103,6 +106,9 @@ final class Residue {
                 continue;
             }
             int from = verb.end();
+            if (THEIRS.matcher(s.low()).region(from, s.low().length()).lookingAt()) {
+                continue;
+            }
             Matcher filler = FILLER.matcher(s.low()).region(from, s.low().length());
             filler.useAnchoringBounds(true);
             int start = filler.lookingAt() ? filler.end() : from;

@@ -18,21 +18,12 @@ final class Vocabulary {
                     + "|\\b(hot|warm|soapy|hot,|sudsy) (soapy |sudsy )?water\\b(?=[^.;]{0,30}\\b(jars|lids|wash)\\b)|(?<=\\b(jars|lids|bands|rims?)\\b[^.;]{0,40})\\bwater\\b|\\b(mush|meat)y?[- ]tender\\b|\\bsoup (pot|kettle|spoon|ladle)\\b|\\bstock(ed|ing)? up\\b|\\bstock ?pot\\b|\\bbear in mind\\b|\\b(dear|dear) \\w+\\b"
                     + "|\\bcorn (cobs?|husks?|silk)s?\\b|\\b(apple|pear|peach|tomato|lemon)? ?(cores?|pits?|skins?|peels|peelings|seeds|stems)\\b(?= (out|off|away|removed|slip|and))");
 
-    /** Sentences about eating, in which a food is company and no ingredient. */
-    static final Cue SERVING = Cue.of(
-            "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|(?<!\\b(lids?|rings?|bands?|weight|jars?|petcock|heat|burner|stove|timer|everything) )\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|this|these|that|theirs|((a|an|one|the|another|our|my|every) )(first |last |whole )?(jar|pint|quart|bowl|batch|few|couple)s?) (best )?(with|in|on|over|beside|next to|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
-                    + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buses? (it|them|this|hers|his|mine|ours|theirs|these|some) (in|on|for|with|over)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
-
     static final Cue ADD = Cue.of(
             "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped(?! (to|back|by|below|off|again|out))|drop(?! (to|back|by|below|off|again|out))|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|(?<!for )use|used|include|included|spread|layer of)\\b");
 
     /** Words an "add …" may hold without naming an ingredient. */
     static final Set<String> KITCHEN = Set.of(
             "it",
-            "mine",
-            "hers",
-            "ours",
-            "theirs",
             "dishwasher",
             "them",
             "this",

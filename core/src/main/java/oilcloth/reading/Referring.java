@@ -1,0 +1,44 @@
+package oilcloth.reading;
+
+import oilcloth.guide.Food;
+import oilcloth.guide.Lexicon;
+import oilcloth.text.Cue;
+
+/** Amounts that speak of a food named before. */
+final class Referring {
+    private static final Cue OF_IT = Cue.of("of (it|them|those|these|that) ?");
+
+    /**
+     * "We love onion so I use 4 cups of it".
+     *
+     * @param next the token after the amount
+     * @return the token of the food that is meant; negative where the amount is of something else
+     */
+    static int back(Sentence s, Lexicon lexicon, int i, int next) {
+        int k = OF_IT.matcher(s.around(next, 0, 2)).matches() ? i - 1 : -1;
+        while (k >= 0 && s.food(lexicon, k).isEmpty()) {
+            k--;
+        }
+        return k;
+    }
+
+    /** "… cut from the cob, or use six packages of frozen corn": in place of what is listed already. */
+    static boolean inPlace(Sentence s, Draft draft, Food food, int i) {
+        return s.is(i - 1, "use")
+                && s.is(i - 2, "or")
+                && draft.ingredients.stream()
+                        .anyMatch(known ->
+                                known.amount().isPresent() && known.food().equals(food));
+    }
+
+    /** "Cut about 1 pound of fruit into quarters": the tomatoes of the title. */
+    static boolean toTheProduce(Sentence s, Draft draft, Food food, int at) {
+        boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables");
+        return umbrella
+                && !s.isItem()
+                && !draft.titleFoods.isEmpty()
+                && (s.is(at - 1, "of") || s.is(at - 1, "ripe") || s.is(at - 1, "underripe"));
+    }
+
+    private Referring() {}
+}

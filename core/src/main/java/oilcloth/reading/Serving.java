@@ -1,0 +1,23 @@
+package oilcloth.reading;
+
+import oilcloth.text.Cue;
+
+/** Talk of the table, where foods are named that go into no jar. */
+final class Serving {
+    /** Sentences about eating, in which a food is company and no ingredient. */
+    static final Cue CUE = Cue.of(
+            "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|(?<!\\b(lids?|rings?|bands?|weight|jars?|petcock|heat|burner|stove|timer|everything) )\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|this|these|that|theirs|((a|an|one|the|another|our|my|every) )(first |last |whole )?(jar|pint|quart|bowl|batch|few|couple)s?) (best )?(with|in|on|over|beside|next to|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
+                    + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buses? (it|them|this|hers|his|mine|ours|theirs|these|some) (in|on|for|with|over)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
+
+    private Serving() {}
+
+    /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
+    static boolean reaches(Sentence s, int i) {
+        int from = CUE.find(s.searched(), 0).orElseThrow().end();
+        int at = s.token(i).range().start() - s.range().start();
+        return at <= from || !PUT_IN.matcher(s.low().substring(from, at)).find();
+    }
+
+    private static final Cue PUT_IN = Cue.of(
+            "\\b(i|we|you|then) (also |always |just |first |then )?(add|stir|mix|pour|put|spoon|ladle|pack|fill|cover|top|drop|drizzle|float)\\w*\\b");
+}

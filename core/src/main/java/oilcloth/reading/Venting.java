@@ -1,0 +1,40 @@
+package oilcloth.reading;
+
+/** Ten minutes of steam before the weight goes on: a time of the canner that is not the process. */
+final class Venting {
+    private Venting() {}
+
+    /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
+    static boolean names(Sentence s, int canner) {
+        String near = s.around(canner, 4, 4);
+        return near.contains("vent") || near.contains("exhaust") || ventsBefore(s, canner);
+    }
+
+    /** "Vent the dial gauge pressure canner": the same clause, and no figure in between. */
+    private static boolean ventsBefore(Sentence s, int canner) {
+        for (int k = canner - 1; k >= 0 && s.token(k).isWord() && !s.is(k, "then"); k--) {
+            String w = s.token(k).norm();
+            if (w.startsWith("vent") || w.startsWith("exhaust")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "Vented 10 minutes before I put the weight on, 30 minutes.": a second time, in a clause by itself. */
+    static boolean before(Sentence s, int from, int to) {
+        boolean alone = from > 0
+                && (s.is(from - 1, ",") || s.is(from - 1, ";"))
+                && (to >= s.size() || s.is(to, ".") || s.is(to, ";") || s.is(to, ","));
+        int vented = -1;
+        for (int k = 0; alone && k < from; k++) {
+            String w = s.token(k).norm();
+            if (w.startsWith("vent") || w.startsWith("exhaust")) {
+                vented = k;
+            } else if (vented >= 0 && TimeWords.MINUTE.contains(w)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,168 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Pack;
+import oilcloth.recipe.CanningMethod;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
+import oilcloth.text.Range;
+import oilcloth.text.Sentences;
+
+/** What only the whole text can tell, when all its sentences have been read. */
+final class WholeText {
+    private static final Pattern VINEGAR_PERCENT = Pattern.compile("(?i)vinegar|acidity|acetic");
+    private final GuideSnapshot guide;
+
+    WholeText(GuideSnapshot guide) {
+        this.guide = guide;
+    }
+
+    void settle(String text, Draft draft) {
+        SameFood.settle(draft, text);
+        kraut(text, draft);
+        if (draft.titleFoods.isEmpty()
+                && draft.ingredients.stream().noneMatch(i -> i.food().kind().isProduce())) {
+            draft.ingredients.addAll(
+                    draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
+        }
+        if (draft.facts.packs().isEmpty()
+                && draft.cooked.isPresent()
+                && (draft.filled || !draft.facts.jars().isEmpty())) {
+            draft.facts.packs().add(Fact.read(Pack.HOT, draft.cooked.get()));
+        }
+        // where the canner's time is told as well, the boil was the food's
+        if (draft.facts.times().size() > draft.boiledTimes.size()) {
+            draft.facts.times().removeAll(draft.boiledTimes);
+        }
+        if (draft.facts.jars().isEmpty()) {
+            draft.facts.jars().addAll(draft.doseJars);
+        }
+        // "75 min, 15 lb weight on the canner": a pressure or a gauge names the canner
+        if (draft.facts.methods().stream().noneMatch(m -> m.value() == CanningMethod.PRESSURE)) {
+            draft.facts.pressures().stream()
+                    .findFirst()
+                    .flatMap(Fact::range)
+                    .or(() -> draft.facts.gauge().flatMap(Fact::range))
+                    .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
+        }
+        looseTime(draft);
+        boiledJars(text, draft);
+        if (!draft.facts.times().isEmpty()) {
+            draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
+        }
+        Optional<OptionalDouble> strength = statedStrength(text);
+        for (int i = 0; i < draft.ingredients.size(); i++) {
+            Ingredient ingredient = draft.ingredients.get(i);
+            if (ingredient.food().isVinegar() && ingredient.strengthPercent().isEmpty() && strength.isPresent()) {
+                draft.ingredients.set(i, ingredient.withStrength(strength.get().getAsDouble()));
+            }
+        }
+        for (Food absent : draft.absent) {
+            draft.ingredients.removeIf(
+                    i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
+        }
+    }
+
+    private static final Pattern LEFT_OUT = Pattern.compile(
+            "(?i)\\b(left out|leave out|skip(ped)?|omit(ted)?|forgot|did ?n[o']t (use|add)|didn'?t (use|add)|without)\\b");
+
+    private static boolean leftOut(String text, Ingredient ingredient) {
+        return ingredient.amount().isEmpty() || LEFT_OUT.matcher(text).find();
+    }
+
+    /** A strength said once, of the vinegar in general, holds for all of it. */
+    private static Optional<OptionalDouble> statedStrength(String text) {
+        for (Range line : Sentences.lines(text)) {
+            for (Range sentence : Sentences.of(text, line)) {
+                String words = sentence.of(text).toLowerCase(java.util.Locale.ROOT);
+                if (VINEGAR_PERCENT.matcher(words).find()
+                        && AcidWords.percent(words).isPresent()) {
+                    return Optional.of(AcidWords.percent(words));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static final Pattern FERMENTS = Pattern.compile(
+            "(?i)\\b(ferment\\w*|crock|under a plate|(a|two|three|four|five|six|several|\\d) weeks|works? itself|(had|has|is|was) working|worked|soured|sours)\\b");
+
+    /** Cabbage and salt left to work is kraut, whatever it is called. */
+    private void kraut(String text, Draft draft) {
+        fermented(draft);
+        boolean cabbage =
+                draft.ingredients.stream().anyMatch(i -> i.food().group().contains("cabbage"));
+        boolean salt = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.SALT);
+        boolean others = draft.ingredients.stream()
+                .anyMatch(i -> i.food().isAcidulant()
+                        || i.food().kind().isProduce() && !i.food().group().contains("cabbage"));
+        Matcher works = FERMENTS.matcher(text);
+        if (cabbage && salt && !others && works.find()) {
+            draft.facts.forms().add(Fact.read("kraut", new Range(works.start(), works.end())));
+        }
+    }
+
+    /** "Fermented cabbage, 25 lb to 3/4 cup salt": weighed with its salt it was cabbage. */
+    private void fermented(Draft draft) {
+        boolean salted = draft.ingredients.stream()
+                .anyMatch(i -> i.food().kind() == FoodClass.SALT && i.amount().isPresent());
+        if (salted) {
+            draft.ingredients.replaceAll(
+                    i -> i.food().name().equals("sauerkraut") && i.amount().isPresent()
+                            ? i.withFood(guide.food("cabbage"))
+                            : i);
+        }
+    }
+
+    private static final Cue JARS_BOILED =
+            Cue.of("\\bboil(ed|ing)?( (them|it|the jars|jars|for|about|a full|another))*\\s*$");
+    private static final Cue BOILED_AFTER = Cue.of(
+            "[^.;\\n]{0,12}\\bboil(ed|ing)?\\b|[^.;\\n]{0,50}\\b((rolling|full) boil|water (an?|one|two|1|2) inch(es)? (over|above))\\b");
+
+    /** "Pints, half inch, boil 15 minutes": once the jars are named, what boils for a time is the jars. */
+    private static void boiledJars(String text, Draft draft) {
+        if (!draft.facts.methods().isEmpty() || draft.facts.openKettle().isPresent()) {
+            return;
+        }
+        int jars = draft.facts.jars().stream()
+                .flatMap(j -> j.range().stream())
+                .mapToInt(Range::start)
+                .min()
+                .orElse(Integer.MAX_VALUE);
+        draft.facts.times().stream()
+                .flatMap(t -> t.range().stream())
+                .filter(r -> r.start() > jars && isBoil(text, r))
+                .findFirst()
+                .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
+    }
+
+    private static boolean isBoil(String text, Range time) {
+        String before = text.substring(Math.max(0, time.start() - NEAR_TIME), time.start());
+        String after = text.substring(time.end(), Math.min(text.length(), time.end() + NEAR_TIME));
+        return JARS_BOILED.matcher(before.toLowerCase(java.util.Locale.ROOT)).find()
+                || BOILED_AFTER
+                        .matcher(after.toLowerCase(java.util.Locale.ROOT))
+                        .lookingAt();
+    }
+
+    /** "Quarts, 10 lb weighted, vented 10, 75 minutes.": the one time that belongs to nothing else is the canner's. */
+    private static void looseTime(Draft draft) {
+        boolean jars = !draft.facts.jars().isEmpty();
+        boolean heat = draft.facts.methods().stream().anyMatch(m -> m.value() != CanningMethod.COLD_STORAGE);
+        if (draft.facts.times().isEmpty() && jars && heat && draft.looseTimes.size() == 1) {
+            draft.facts.times().add(draft.looseTimes.get(0));
+        }
+    }
+
+    private static final int NEAR_TIME = 72;
+
+    private static final int MOST_IN_PASSING = 5;
+}
