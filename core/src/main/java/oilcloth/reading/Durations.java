@@ -276,13 +276,10 @@ final class Durations {
     /** "45 minutes, boiling water bath", "quarts, 20 min": a clause by itself, in a sentence of jars or canner. */
     private static boolean isClause(Sentence s, int from, int to) {
         boolean opens = from == 0
-                || s.is(from - 1, ",")
-                || s.is(from - 1, ".")
-                || s.is(from - 1, ";")
-                || s.is(from - 1, "-")
-                || s.is(from - 1, "–")
-                || s.is(from - 1, "—")
-                || s.is(from - 1, "in");
+                || ENDS.contains(s.token(from - 1).norm())
+                || s.is(from - 1, ":")
+                || s.is(from - 1, "in")
+                || JarMentions.at(s, from - 1).isPresent();
         boolean ends =
                 to >= s.size() || s.is(to, ",") || s.is(to, ".") || s.is(to, ";") || s.is(to, ")") || s.is(to, "at");
         return opens && ends && (s.has(JARS) || s.has(CANNER_WORDS));

@@ -157,6 +157,12 @@ final class FigureFacts {
             return end < s.size() && (s.is(end, "f") || s.is(end, "c")) ? end + 1 : end;
         }
         if (INCH.contains(u.norm()) && !(u.is("in") && !isLengthIn(s, unit))) {
+            double more = andMore(s, unit + 1);
+            if (more > 0) {
+                // "an inch and a quarter"
+                length(s, draft, i, new Numbers.Figure(f.low() + more, f.high() + more, n), unit + 4);
+                return unit + 4;
+            }
             length(s, draft, i, f, unit + 1);
             return s.is(unit + 1, ".") && unit + 2 < s.size() ? unit + 2 : unit + 1;
         }
@@ -206,6 +212,13 @@ final class FigureFacts {
             return unit + 1;
         }
         return year(s, i, f);
+    }
+
+    private static double andMore(Sentence s, int and) {
+        if (!s.is(and, "and") || !(s.is(and + 1, "a") || s.is(and + 1, "an"))) {
+            return 0;
+        }
+        return s.is(and + 2, "half") ? 0.5 : s.is(and + 2, "quarter") ? 0.25 : s.is(and + 2, "eighth") ? 0.125 : 0;
     }
 
     private static boolean isLengthIn(Sentence s, int in) {

@@ -26,6 +26,7 @@ final class Talk {
     private static final WordList ABOUT = WORDS.get("about");
     private static final WordList KNOWN = WORDS.get("known");
     private static final WordList MILD = WORDS.get("mild");
+    private static final WordList VESSELS = WORDS.get("vessels");
     private static final WordList WEIGHTY = WORDS.get("weighty");
     /** What is done with the food in a recipe that names its time before its steps. */
     private static final WordList STEPS = WORDS.get("steps");
@@ -207,6 +208,11 @@ final class Talk {
         }
         String word = s.token(i).norm();
         String next = s.token(i + 1).norm();
+        boolean article = next.equals("the") || next.equals("my") || next.equals("each") || next.equals("every");
+        if (article && i + 2 < s.size() && VESSELS.hasForm(s.token(i + 2).norm())) {
+            // "shook the jars", "wiggled the weight"
+            return !ABOUT.hasForm(word) && !KNOWN.hasForm(word) && s.token(i).isWord();
+        }
         if (!HANDLED.contains(next)) {
             return NOT.contains(word) && LEFT_UNDONE.contains(next);
         }

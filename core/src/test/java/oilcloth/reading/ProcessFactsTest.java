@@ -1,0 +1,287 @@
+package oilcloth.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Collectors;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Facts;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** How the canning is told: time, pressure, altitude, headspace, jars, method; one sentence a row, and what it says. */
+class ProcessFactsTest {
+    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
+
+    private static Facts facts(String text) {
+        return READER.read(text).facts();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Process pints 25 minutes in a boiling water canner. | 25
+            Process for twenty-five minutes in the water bath. | 25
+            25 min bwb | 25
+            BWB 25 min. | 25
+            Quarts, 1 inch, vented 10 min, 90 minutes at 11 lb. | 90
+            Quarts. 10 lb weighted, vented 10, 90 minutes. | 90
+            Quarts. Weighted gauge. Vent ten minutes. Then 90 minutes. | 90
+            Vented ten minutes, 75 minutes with the ten pound weight. | 75
+            Let it steam ten minutes, put the weight on and process 75 minutes. | 75
+            Boil the pears 5 minutes. Fill hot quarts. Process 25 minutes in boiling water. | 25
+            Dip in boiling water about a minute till the skins split. Hot pints, 35 minutes in the canner. | 35
+            Simmer 20 minutes, ladle into pints, process 15 minutes in a water bath. | 15
+            Hot pints. Water bath an hour and a half. | 90
+            Process half an hour in the boiling water canner. | 30
+            Process 1 hr 15 min at 10 pounds pressure. | 75
+            Pints: 55 min; quarts: 85 min, at 11 lb dial gauge | 55 85
+            Turn off the heat, wait 5 minutes, lift out. Process 20 minutes in the canner. | 20
+            Sterilize the jars 10 minutes. Fill, and process 5 minutes in a boiling water canner. | 5
+            Process 20 minutes in the canner. They cooled on a towel for 24 hours. | 20
+            The pressure came down in about 40 minutes. Processed 75 minutes at 10 lb. | 75
+            Cooked the beans 30 minutes, drained, packed hot. Pressure canned 75 minutes. | 75
+            """)
+    void minutesOfTheProcess(String text, String minutes) {
+        assertThat(facts("Beans\n" + text).times().stream()
+                        .map(t -> Integer.toString(t.value().least().value()))
+                        .distinct()
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(minutes);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Process 20 minutes at 11 pounds, dial gauge. | 11
+            Dial gauge (tested in May) 11# 30 min | 11
+            at ten pounds pressure for 75 minutes | 10
+            75 min at 15 psi | 15
+            15 lbs. pressure, 75 min. | 15
+            put the 10 lb weight on and process 75 minutes | 10
+            Pressure can 75 minutes at 12 lb | 12
+            Weighted gauge, 10 lb. | 10
+            """)
+    void poundsOfPressure(String text, double psi) {
+        assertThat(facts("Beef cubes\nRaw in pints. " + text).pressures().stream()
+                        .map(p -> p.value().psi()))
+                .containsExactly(psi);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            7 pounds of okra | 0
+            4# beets, sliced | 0
+            The gauge fell to 8 lb for a while. | 0
+            """)
+    void otherPoundsAreNone(String text, int count) {
+        assertThat(facts("Beans\n" + text).pressures()).hasSize(count);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            We live at 1,020 ft. | 1020
+            Altitude: 700 feet | 700
+            elev. 2,400' | 2400
+            We are at about five thousand feet. | 5000
+            640 feet above sea level | 640
+            Sea level. | 0
+            Altitude 500 m | 1641
+            at 1,600 metres | 5250
+            0 to 1,000 ft: ours is 710 | 710
+            I do it up here at 6200 feet | 6200
+            """)
+    void feetOfAltitude(String text, int feet) {
+        assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
+                .map(a -> a.value().feet())
+                .contains(feet);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            add 5 minutes above 3,000 ft
+            0-1,000 ft 10 lb
+            I add one minute for every 1,000 feet.
+            I keep them on a shelf 6 feet above the floor.
+            The pantry is 12 ft long.
+            """)
+    void otherFeetAreNone(String text) {
+        assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            leaving 1/2-inch headspace | 0.5
+            leave a half inch at the top | 0.5
+            1" hs | 1
+            headspace 1 1/4 inch | 1.25
+            an inch and a quarter of headspace | 1.25
+            Fill pints, 1/8 inch. | 0.125
+            syrup to 12 mm from the top | 0.47
+            cover with the liquid, leaving a quarter of an inch | 0.25
+            a hair from the rim | 0
+            filled right up to the brim | 0
+            """)
+    void inchesOfHeadspace(String text, double inches) {
+        assertThat(facts("Pears\nFill hot pint jars with pears, " + text).headspace())
+                .map(h -> h.value().least().inches())
+                .hasValueSatisfying(h -> assertThat(h).isCloseTo(inches, org.assertj.core.data.Offset.offset(0.01)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            cut in 1 inch pieces
+            leave 1 inch of stem on the beets
+            cover the beans with water by 2 to 3 inches
+            two inches of water over the jars
+            slice 1/4 inch thick
+            """)
+    void otherInchesAreNone(String text) {
+        assertThat(facts("Beets\nWash. " + text).headspace()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Fill hot pint jars. | PINT
+            hot quarts | QUART
+            qts | QUART
+            half-pints | HALF_PINT
+            8 oz jars | HALF_PINT
+            jelly jars | HALF_PINT
+            500 ml jars | PINT
+            half gallons | HALF_GALLON
+            """)
+    void jars(String text, String jar) {
+        assertThat(Facts.values(facts("Pears\nBoil 5 minutes. " + text).jars()).stream()
+                        .map(Enum::name))
+                .containsExactly(jar);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            In an 8-quart saucepan bring the syrup to a boil.
+            I use a 21-quart canner... a big kettle.
+            4 quarts of tomatoes, chopped
+            2 pints vinegar
+            """)
+    void potsAndMeasuresAreNoJars(String text) {
+        assertThat(facts("Pears\n" + text).jars()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Process in a boiling water canner 20 minutes. | BOILING_WATER
+            water bath 20 min | BOILING_WATER
+            three hours in the wash boiler | BOILING_WATER
+            Pints, half inch, boil 15 minutes | BOILING_WATER
+            pressure canner, 11 lb | PRESSURE
+            11 psi for 20 minutes | PRESSURE
+            atmospheric steam canner 20 minutes | STEAM
+            Keep in the refrigerator. | COLD_STORAGE
+            """)
+    void methods(String text, String method) {
+        assertThat(Facts.values(facts("Pears\nFill pints. " + text).methods()).stream()
+                        .map(Enum::name))
+                .contains(method);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Vent the canner 10 minutes. | true
+            Let the steam go ten minutes, then the weight. | true
+            steam let out ten minutes first | true
+            exhausted ten min | true
+            We don't bother letting it steam first. | false
+            I never vent mine. | false
+            """)
+    void venting(String text, boolean vented) {
+        assertThat(facts("Beef cubes\nRaw in pints. " + text + " 75 minutes at 10 lb weighted.")
+                        .vented()
+                        .map(Fact::value))
+                .contains(vented);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            The needle dropped to 8 halfway through. | true
+            When I came back it was down to 7 and I brought it back up. | true
+            I let the pressure drop to zero by itself. | false
+            The gauge fell off years ago. | false
+            If the pressure drops, start the time again. | false
+            """)
+    void pressureThatFell(String text, boolean dropped) {
+        assertThat(facts("Beef cubes\nRaw in pints. Vented ten minutes, 75 minutes at 10 lb weighted. " + text)
+                        .pressureDropped()
+                        .isPresent())
+                .isEqualTo(dropped);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Pour boiling hot into jars and screw the lids down tight, and that was that. | true
+            Close them and wrap them in blankets overnight. | true
+            They seal on their own. | true
+            Lids on and towels over till they pop. | true
+            Sealed and left on the counter to go pop. | true
+            No need to process. | true
+            Screw the lids on and process 20 minutes. | false
+            They cooled on a towel and every lid went down. | false
+            """)
+    void openKettle(String text, boolean open) {
+        assertThat(facts("Blackberry jam\n4 cups berries, 4 cups sugar. Boil. " + text)
+                        .openKettle()
+                        .isPresent())
+                .isEqualTo(open);
+    }
+}
