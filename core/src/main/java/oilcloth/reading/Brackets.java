@@ -42,6 +42,14 @@ final class Brackets {
     }
 
     /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */
+    /** "Vinegar (5%) - 5 cups": the token after a strength in brackets. */
+    static int percent(Sentence s, int end) {
+        int close = s.is(end, "(") ? closing(s, end) : end;
+        boolean strength =
+                close > end && (s.is(close - 1, "%") || s.is(close - 1, "acidity") || s.is(close - 1, "acid"));
+        return strength ? close + 1 : end;
+    }
+
     private static final Cue COUNTED = Cue.of(
             "\\( ?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
 

@@ -264,7 +264,7 @@ final class IngredientFinder {
         Lexicon.Match match = found.get();
         int end = i + match.length();
         // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
-        int k = end;
+        int k = Brackets.percent(s, end);
         while (s.is(k, ":")
                 || s.is(k, "-")
                 || s.is(k, "–")

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
@@ -40,10 +41,7 @@ final class UnknownAmount {
         }
         int noun = s.is(amount.next(), "of") ? amount.next() + 1 : amount.next();
         noun = s.is(noun, "the") || s.is(noun, "this") || s.is(noun, "that") ? noun + 1 : noun;
-        boolean part = false;
-        for (int k = noun; noun > amount.next() && k < Math.min(s.size(), noun + 3); k++) {
-            part |= Vocabulary.KITCHEN.contains(s.token(k).norm());
-        }
+        boolean part = noun > amount.next() && isOfTheRecipe(s, noun);
         int end = amount.next();
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
@@ -66,6 +64,20 @@ final class UnknownAmount {
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
         return end;
     }
+
+    /** "Half a cup of the simmered mixture", but not "a tin of mystery mix". */
+    private static boolean isOfTheRecipe(Sentence s, int noun) {
+        for (int k = noun; k < Math.min(s.size(), noun + 3); k++) {
+            String word = s.token(k).norm();
+            if (Vocabulary.KITCHEN.contains(word)) {
+                return !(s.isItem() && VAGUE.contains(word));
+            }
+        }
+        return false;
+    }
+
+    /** What a list calls something it does not name. */
+    private static final Set<String> VAGUE = Set.of("mix", "ones", "one", "that", "this", "them", "it");
 
     /** Fruit takes any juice or syrup; tomatoes and vegetables have a process for each liquid. */
     private static boolean isFruit(Draft draft) {

@@ -1,0 +1,145 @@
+package oilcloth.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Collectors;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Recipe;
+import oilcloth.recipe.Unread;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What goes into the jar, as it is told in a line or a sentence; and what is named and goes into none. */
+class IngredientLinesTest {
+    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
+
+    private static String foods(Recipe recipe) {
+        return recipe.ingredients().stream()
+                .filter(i -> !i.aside())
+                .map(IngredientLinesTest::told)
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String told(Ingredient i) {
+        return i.food().name()
+                + i.amount().map(a -> " " + a).orElse("")
+                + (i.perJar().isPresent() ? " a jar" : "");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            10 cups fresh corn cut from the cob (16 to 20 ears) | corn 10 cups
+            1 1/2 cups red kidney beans, canned and drained | kidney beans, cooked 1½ cups
+            2-1/2 tbsp canning or pickling salt | salt, canning 2½ Tbsp
+            Vinegar (5%) - 5 cups | vinegar, white 5% 5 cups
+            5 c. cider vinegar | vinegar, cider 5% 5 cups
+            12 whole cloves | cloves 12
+            2 cinnamon sticks | cinnamon 2 sticks
+            6 garlic cloves | garlic 6 cloves
+            3 lbs. peaches, peeled | peach, yellow 3 lb
+            1 pint white vinegar | vinegar, white 5% 1 pint
+            ½ tsp. citric acid per quart | citric acid ½ tsp a jar
+            2 Tbsp bottled lemon juice to each quart | lemon juice, bottled 2 Tbsp a jar
+            a cup of white grape juice | grape juice 1 cup
+            """)
+    void aLineOfTheList(String line, String expected) {
+        assertThat(foods(READER.read("Relish\n\n" + line + "\n"))).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            A melon baller is handy for the cores.
+            I run a bone knife round the jar.
+            In an 8-quart stock pot bring the lids to a simmer.
+            The apple peeler was my mother's.
+            Rims wiped w/ vinegar.
+            We eat them with ham and a slice of cheese.
+            They go on toast with butter.
+            We eat the first jar with cottage cheese.
+            Caution: do not use this process for bananas, melons or coconut.
+            If desired, thicken with 1/4 cup flour; I did not.
+            My sister uses hers on hot dogs.
+            I stock up in August.
+            A bushel weighs 50 pounds and yields 16 to 25 quarts.
+            An average of 14 pounds is needed per canner load of 7 quarts.
+            """)
+    void namedAndInNoJar(String sentence) {
+        String recipe = "Pears\nFill hot pints with pears, process 20 minutes in a boiling water canner. ";
+        assertThat(foods(READER.read(recipe + sentence))).isEqualTo("pear");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Before the lid goes on I pour a quarter inch of olive oil over each. | olive oil
+            A knob of butter goes in every jar. | butter
+            I put a banana in each. | banana
+            We tuck in a jalapeno. | jalapeno
+            There is bacon in it for the taste. | bacon
+            """)
+    void toldInPassingAndInTheJar(String sentence, String food) {
+        String recipe = "Pears\nFill hot pints with pears, process 20 minutes in a boiling water canner. ";
+        assertThat(READER.read(recipe + sentence).ingredients().stream()
+                        .map(i -> i.food().name()))
+                .contains(food);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            We love onion so I use 4 cups of it. | onion 4 cups
+            The onions were big, I put in three cups of them. | onion 3 cups
+            """)
+    void anAmountOfWhatWasNamedTakesThePlaceOfTheFirst(String sentence, String expected) {
+        String recipe = "Corn relish\n\n10 cups corn\n1 1/4 cups onions\n5 cups vinegar (5%)\n\n";
+        assertThat(foods(READER.read(recipe + sentence))).contains(expected).doesNotContain("1¼ cups");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            2 cups gloop
+            a jar of Aunt Rosa's starter
+            3 cups of the purple ones
+            a tin of mystery mix
+            """)
+    void whatNobodyKnowsIsNotPassedOver(String line) {
+        assertThat(READER.read("Relish\n\n5 cups vinegar (5%)\n" + line + "\n").unread())
+                .anyMatch(Unread::bears);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Soak in 1 gallon water with 1/2 cup salt overnight, drain.
+            1 1/2 cups pickling lime, 1 1/2 gallons water: soak 18 hours, drain and rinse three times
+            Keep the slices in a bowl of water with 1 tsp ascorbic acid.
+            """)
+    void waterThatIsPouredOffIsAside(String sentence) {
+        assertThat(READER.read("Pickles\n\n" + sentence + "\n").ingredients().stream()
+                        .filter(i -> i.food().name().equals("water")))
+                .isNotEmpty()
+                .allMatch(Ingredient::aside);
+    }
+}
