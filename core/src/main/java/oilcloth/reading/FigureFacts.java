@@ -304,7 +304,7 @@ final class FigureFacts {
     }
 
     private static final Cue COVERING = Cue.of(
-            "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b");
+            "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b|\\b(liquid|brine|syrup|solution) (up )?(to|within)\\b");
 
     /** "… in each quart. 1/2 inch. 50 minutes …": nothing else in the sentence. */
     private static boolean isAlone(Sentence s, int from, int to) {

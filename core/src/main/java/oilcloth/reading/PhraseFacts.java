@@ -26,7 +26,7 @@ final class PhraseFacts {
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             Phrase.of(
                     "\\b(hot[- ])?water[- ]?bath\\w*|\\bbwb\\b|\\bhwb\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
-                            + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\b(wash[- ]?boiler|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
+                            + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\bmin\\w* (at a )?(hard |good |full )?rolling (boil )?in the (canner|kettle|pot)\\b|\\b(wash[- ]?boilers?|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
                     CanningMethod.BOILING_WATER),
             Phrase.of(
                     "\\b(boil|boiled|boiling) (the |your |my |these |filled |full |sealed |closed )*(jars|pints|quarts|half[- ]pints)\\b(?![^.;]{0,30}(steril|empty))",
@@ -54,9 +54,9 @@ final class PhraseFacts {
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (still )?(hot|boiling|piping))\\b"
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
-                    + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
+                    + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal|went down|go down|suck down|pull down)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\bseals? (its ?self|itself|them ?selves|by its ?self|on its own)\\b|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
-                    + "|\\b(don'?t|do not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
+                    + "|\\b(don'?t|do not|did not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bwrap(ped|s)?( (them|it|the jars|everything))?( up)? in (a |thick |heavy |old |wool |several )*(towels?|blankets?|quilts?|newspapers?)\\b|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\b(sealed|capped|lidded|lids on)\\b[^.;]{0,40}\\bto (go )?(pop|ping|seal|suck)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
 
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
@@ -122,9 +122,9 @@ final class PhraseFacts {
 
     private static final Cue DIAL = p("\\bdial\\b");
     private static final Cue WEIGHTED = p(
-            "\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
+            "\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|#? ?weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b");
     private static final Cue VENTED = p(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)\\b[^.;]{0,40}|\\bsteams? (for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
@@ -147,13 +147,17 @@ final class PhraseFacts {
     private static final Cue PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
-            "\\b(jars?|them|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b");
+            "\\b(jars?|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\bthem\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b");
     private static final Cue OUT_OF_CANNER = p(
             "\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
     private static final Cue FILLED = p(
             "\\b(fill|filled|pack|packed|ladle|ladled|spoon|spooned|pour|poured|put|jarred)\\b[^.;]{0,50}\\b(in|into|to) (the |hot |clean |sterile |sterilized |warm |my |your |pint |quart |half[- ]pint |wide[- ]?mouth |canning |mason |jelly )*(jars?|pints?|quarts?|half[- ]pints?)\\b|\\b(fill|pack) (the |hot |clean |sterile |your )*(jars|pints|quarts|half[- ]pints)\\b|\\bheadspace\\b");
     private static final Cue COOK = p(
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saut[eé]\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
+    /** "Heat with 1/2 cup water until boiling": what else but the food. */
+    private static final Cue COOKED_ALONE = p(
+            "^(\\d+ ?[.)] ?)?(heat|boil|simmer|cook|bring)( (gently|slowly|through|up|with [^.;]{0,30}))? ?(until|till|to a|for|\\d)");
+
     private static final Cue COOKED_FOOD = p(
             "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
     private static final Cue SCALD = p(
@@ -249,6 +253,9 @@ final class PhraseFacts {
                     .filter(r -> {
                         int at = r.start() - s.range().start();
                         int end = r.end() - s.range().start();
+                        if (PURPOSE.matcher(before(s, at)).find()) {
+                            return false;
+                        }
                         return s.searched().mayHold(MAKING)
                                         && MAKING.matcher(before(s, at)).find()
                                 || (HEADS.matcher(s.low().substring(0, at)).matches()
@@ -350,7 +357,7 @@ final class PhraseFacts {
 
     private static void progress(Sentence s, Draft draft) {
         boolean fills = s.has(FILLED);
-        if (!draft.filled && s.has(COOK) && s.has(COOKED_FOOD) && !s.has(SCALD)) {
+        if (!draft.filled && s.has(COOK) && (s.has(COOKED_FOOD) || s.has(COOKED_ALONE)) && !s.has(SCALD)) {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
         }
         draft.filled |= fills;

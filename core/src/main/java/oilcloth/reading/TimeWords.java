@@ -49,6 +49,7 @@ final class TimeWords {
             "soaked",
             "steam",
             "steamed",
+            "steams",
             "roast",
             "roasted",
             "saute",

@@ -29,6 +29,10 @@ public final class Outdated implements Check {
 
     private static final String BOOK =
             "(book|edition|pamphlet|cookbook|card|recipe|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|dated|printed|from|since|circa|about|of|in)";
+    /** "She won the spelling bee in 1951": a year of her life, not of the recipe. */
+    private static final Cue LIFE =
+            Cue.of("\\b(won|born|married|wedding|retired|graduated|moved|spelling|present|gift|bought|built|died)\\b");
+
     private static final Cue FIGURE = Cue.of("\\b18\\d\\d\\b|\\b19\\d\\d\\b|\\b200\\d\\b");
     private static final Cue YEAR = Cue.of("\\b" + BOOK
             + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
@@ -58,7 +62,7 @@ public final class Outdated implements Check {
         while (found.isPresent()) {
             String words = found.get().of(s.recipe().text());
             int said = Integer.parseInt(words.substring(words.length() - YEAR_DIGITS));
-            if (said <= LAST_OLD && (year.isEmpty() || said < year.getAsInt())) {
+            if (said <= LAST_OLD && !s.said().around(found.get(), LIFE) && (year.isEmpty() || said < year.getAsInt())) {
                 year = OptionalInt.of(said);
                 at = found;
             }
