@@ -191,6 +191,10 @@ final class Deviations {
 
     /** "Cool on the counter", "altitude 1600 m": told as a recipe tells it, of nobody. */
     private static boolean isStep(Sentence s) {
-        return s.size() > 0 && (StepWords.isKnown(s.token(0).norm()) || s.anyClaimed(0, s.size())) && !s.has(TELLS);
+        // "Steps: peeled, cored …"
+        int first = s.is(1, ":") ? 2 : 0;
+        return s.size() > first
+                && (StepWords.isKnown(s.token(first).norm()) || s.anyClaimed(0, s.size()))
+                && !s.has(TELLS);
     }
 }

@@ -19,6 +19,10 @@ final class Durations {
     /** Minutes; nobody boils empty jars longer, at any altitude. */
     private static final int LONGEST_STERILISING = 25;
 
+    /** "Time: 25 minutes", "Process time - 25 min". */
+    private static final Cue LABEL =
+            Cue.of("^(.*[.;,] )?((process|processing|canning|canner|total) )?(time|minutes) ([:=–-] )?$");
+
     private static final Cue GAVE =
             Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
     private static final Cue JARS = Cue.of("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
@@ -134,6 +138,7 @@ final class Durations {
                 && s.is(d.next() + 1, "steam")
                 && draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.STEAM);
         if (!secondThought
+                && !LABEL.matcher(s.around(i, 4, 0)).find()
                 && !steamed
                 && !Venting.before(s, i, d.next())
                 && !governedByProcess(s, i, d.next(), draft.inCannerAt(words.start()))) {

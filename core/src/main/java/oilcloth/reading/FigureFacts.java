@@ -233,6 +233,9 @@ final class FigureFacts {
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))) {
             return false;
         }
+        if (s.around(unit, 4, 0).contains("pressure : ")) {
+            return true;
+        }
         String after = s.around(unit, 0, 4);
         // "dial gauge (tested in May) 11# 30 min"
         if (u.is("#")

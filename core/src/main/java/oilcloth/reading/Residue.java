@@ -51,7 +51,8 @@ final class Residue {
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
             boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE));
-            bears &= !isTime(s, i)
+            bears &= !isDate(s.token(i).norm())
+                    && !isTime(s, i)
                     && !isHeat(s, i)
                     && !isVenting(s, i)
                     && !isCountOfJars(s, i)
@@ -63,6 +64,12 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    /** "Gauge tested 3/26": no fraction a kitchen has. */
+    private static boolean isDate(String figure) {
+        int slash = figure.indexOf('/');
+        return slash > 0 && figure.length() - slash > 2 && !figure.endsWith("/16");
     }
 
     /** "11 lb, vented 10, 60 min": minutes of steam. */

@@ -94,7 +94,7 @@ final class Talk {
             "all",
             "half");
     private static final Set<String> DOING = Set.of("do", "does", "did", "doing", "make", "makes", "made");
-    private static final Set<String> PLACING = Set.of("in", "on", "over", "under", "with", "by", "at", "inside", "up");
+    private static final Set<String> PLACING = Set.of("in", "on", "over", "under", "by", "at", "inside", "up");
     private static final Set<String> NOT =
             Set.of("not", "never", "don't", "didn't", "doesn't", "no", "without", "won't", "can't");
     private static final Set<String> LEFT_UNDONE = Set.of(
@@ -102,7 +102,8 @@ final class Talk {
             "have", "did");
     /** After these a capital is somebody's name. */
     private static final Set<String> BEFORE_A_NAME = Set.of(
-            "for", "from", "by", "named", "called", "says", "said", "told", "asked", "and", "uncle", "aunt", ",");
+            "for", "from", "by", "named", "called", "says", "said", "told", "asked", "and", "uncle", "aunt", "is",
+            "are", "were", ",");
 
     private static final int MILD_WORDS = 2;
     private static final int SIGNATURE = 4;
@@ -141,9 +142,9 @@ final class Talk {
             if (s.token(i).isNumber() || isHandled(s, i, told)) {
                 return false;
             }
-            if (ABOUT.hasForm(word)) {
+            if (ABOUT.hasForm(word) || isName(s, i) && !isWeighty(word)) {
                 about++;
-            } else if (!KNOWN.hasForm(word) && !(early && STEPS.hasForm(word)) && !isName(s, i)) {
+            } else if (!KNOWN.hasForm(word) && !(early && STEPS.hasForm(word))) {
                 if (isNamed(s, i, f -> meal && f != FoodClass.ACID && f != FoodClass.SALT || grown && f.isProduce())) {
                     continue;
                 }
