@@ -21,7 +21,7 @@ final class Durations {
 
     /** "Time: 25 minutes", "Process time - 25 min". */
     private static final Cue LABEL =
-            Cue.of("^(.*[.;,] )?((process|processing|canning|canner|total) )?(time|minutes) ([:=–-] )?$");
+            Cue.of("^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] )?$");
 
     private static final Cue GAVE =
             Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");

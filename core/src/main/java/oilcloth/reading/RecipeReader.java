@@ -131,6 +131,9 @@ public final class RecipeReader {
             title(text, line, draft);
             return;
         }
+        if (FormField.read(text, line, draft)) {
+            return;
+        }
         if (HEADING.matcher(words).matches()) {
             draft.asideSection = ASIDE_HEADING.matcher(words).find();
             return;

@@ -1,0 +1,69 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import oilcloth.measure.Altitude;
+import oilcloth.measure.Minutes;
+import oilcloth.measure.Pressure;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.ProcessTime;
+import oilcloth.text.Cue;
+import oilcloth.text.Range;
+
+/** A line of a form: what it is stands before the colon, so that a bare figure behind it is enough. */
+final class FormField {
+    private static final Cue FIELD = Cue.of("^([a-z][a-z .()/]{1,28}?) ?(?::|=| [-–—]) ?(?=[\\d½¼¾])");
+    private static final Cue TIME = Cue.of(
+            "((process|processing|canning|canner) )?(time|minutes|mins?)( (in|at|of|for|used)\\b.*)?( \\(?min\\w*\\)?)?");
+    private static final Cue PRESSURE = Cue.of(
+            "psi|(psi|lbs?\\.?|pounds?)( of)? pressure|pressure( used| reading)?( \\(?(psi|lbs?|pounds)\\.?\\)?)?");
+    private static final Cue ALTITUDE =
+            Cue.of("(my |our )?(altitude|elevation|elev\\.?|alt\\.?)( \\(?(in )?(ft|feet|m|metres|meters)\\.?\\)?)?");
+    private static final Cue METRES = Cue.of("\\b(m|metres?|meters?)\\b");
+
+    private static final int LONGEST_PROCESS = 600;
+    private static final int MOST_PSI = 30;
+
+    private FormField() {}
+
+    /** @return whether the line is such a field and has been read; the value must end it but for its unit */
+    static boolean read(String text, Range line, Draft draft) {
+        String low = line.of(text).toLowerCase(java.util.Locale.ROOT);
+        var field = FIELD.matcher(low);
+        if (!field.find()) {
+            return false;
+        }
+        Sentence value = new Sentence(text, new Range(line.start() + field.end(), line.end()), false);
+        Optional<Numbers.Figure> figure = value.size() == 0 ? Optional.empty() : Numbers.at(value.tokens(), 0);
+        if (figure.isEmpty() || value.size() - figure.get().next() > 2) {
+            return false;
+        }
+        String label = field.group(1).strip();
+        Numbers.Figure f = figure.get();
+        String unit = value.around(f.next(), 0, 2).strip();
+        if (TIME.matcher(label).matches()) {
+            return time(value, f, unit, draft);
+        }
+        if (PRESSURE.matcher(label).matches() && f.high() <= MOST_PSI) {
+            draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), value.span(0, f.next())));
+            return true;
+        }
+        if (ALTITUDE.matcher(label).matches() && f.high() <= Altitude.HIGHEST_FEET) {
+            boolean metres = METRES.matcher(label + " " + unit).find();
+            Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
+            draft.facts.altitude(Fact.read(altitude, value.span(0, f.next())));
+            return true;
+        }
+        return false;
+    }
+
+    private static boolean time(Sentence value, Numbers.Figure f, String unit, Draft draft) {
+        boolean minutes = unit.isEmpty() || TimeWords.MINUTE.contains(unit.replace(" .", ""));
+        if (!minutes || f.low() < 1 || f.high() > LONGEST_PROCESS) {
+            return false;
+        }
+        ProcessTime time = new ProcessTime(
+                Minutes.of((int) Math.floor(f.low())), Minutes.of((int) Math.ceil(f.high())), Optional.empty());
+        draft.facts.times().add(Fact.read(time, value.span(0, f.next())));
+        return true;
+    }
+}
