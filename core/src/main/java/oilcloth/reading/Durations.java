@@ -31,6 +31,8 @@ final class Durations {
     /** Jars stood on their heads: no process. */
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");
 
+    private static final Cue OF_STEAM = Cue.of("of (steam|venting|exhaust\\w*)\\b");
+
     /** Minutes a skin is loosened in. */
     private static final int LONGEST_DIP = 3;
 
@@ -113,6 +115,10 @@ final class Durations {
             return;
         }
         if (TURNED.matcher(s.around(i, 4, 0)).find()) {
+            return;
+        }
+        if (d.most() <= LONGEST_VENTING
+                && OF_STEAM.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
             return;
         }
         if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {

@@ -18,12 +18,25 @@ final class SameFood {
     private static final Cue REFERENCE = Cue.of(
             "\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
 
+    private static final Cue JUST_BEANS =
+            Cue.of("(?<!\\b(green|snap|string|pole|wax|runner|french|yellow) )\\bbeans?\\b");
+
     private SameFood() {}
 
     /** A food named in passing before its amount was given is that same food. */
     static void settle(Draft draft, String text) {
         List<Ingredient> measured =
                 draft.ingredients.stream().filter(i -> i.amount().isPresent()).toList();
+        if (draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.LEGUME)) {
+            draft.titleFoods.removeIf(f -> f.name().equals("green bean")
+                    && draft.title
+                            .filter(t -> JUST_BEANS
+                                    .matcher(t.of(text).toLowerCase(Locale.ROOT))
+                                    .find())
+                            .isPresent());
+            draft.ingredients.removeIf(
+                    i -> i.amount().isEmpty() && i.range().of(text).equalsIgnoreCase("beans"));
+        }
         draft.ingredients.removeIf(early -> early.amount().isEmpty()
                 && (closesAName(text, measured, early)
                         || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));

@@ -177,9 +177,38 @@ final class Talk {
             "skip", "skips", "skipped", "omit", "omits", "omitted", "leave", "leaves", "left", "without", "add", "adds",
             "added");
     private static final Set<String> OF_A_FOOD = Set.of(
-            "the", "any", "my", "our", "some", "a", "little", "bit", "pinch", "of", "out", "extra", "more", "less",
-            "ground", "whole", "dried", "frozen", "fresh", "red", "white", "yellow", "green", "sweet", "only", "small",
-            "large", "own");
+            "the",
+            "any",
+            "my",
+            "our",
+            "some",
+            "a",
+            "little",
+            "bit",
+            "pinch",
+            "of",
+            "out",
+            "extra",
+            "more",
+            "less",
+            "ground",
+            "whole",
+            "dried",
+            "frozen",
+            "fresh",
+            "red",
+            "white",
+            "yellow",
+            "green",
+            "sweet",
+            "golden",
+            "purple",
+            "orange",
+            "heirloom",
+            "only",
+            "small",
+            "large",
+            "own");
 
     /** "I skip the celery seed", "I used frozen corn": seasonings as one likes, and which kind of what is listed anyway. */
     private void markChoice(Sentence s, Draft draft, int i, BitSet told) {

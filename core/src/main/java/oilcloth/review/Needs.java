@@ -15,6 +15,7 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Confidence;
 import oilcloth.guide.FoodClass;
+import oilcloth.guide.Method;
 import oilcloth.guide.Process;
 import oilcloth.guide.ProcessRow;
 import oilcloth.guide.Proof;
@@ -38,6 +39,8 @@ final class Needs {
 
     private static final Cue HALF_SOLIDS =
             Cue.of("\\bhalf[- ]?(full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
+    private static final Cue SOAKED = Cue.of(
+            "\\b(soak|soaked|soaking|rehydrat\\w*|boiled|simmered|cooked|parboil\\w*|canned)\\b|\\b(boil|simmer|cook) (the|them|for|\\d|beans)");
     private static final Cue RINSED =
             Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 
@@ -52,6 +55,7 @@ final class Needs {
             proof(s, out);
             fill(s, out);
             lime(s, out);
+            soak(s, out);
             okra(s, out);
         } else {
             out.ask(new Question(
@@ -329,6 +333,18 @@ final class Needs {
                         List.of("ingredient.lime"),
                         List.of(),
                         List.of(i.range()))));
+    }
+
+    /** Dry beans drink up the liquid in the jar: the tested times hold for beans soaked and boiled before. */
+    private static void soak(Subject s, Findings out) {
+        boolean pressure =
+                s.placement().method().filter(m -> m == Method.PRESSURE).isPresent();
+        boolean told = s.said().anywhere(SOAKED).isPresent() || out.has("method.prep", Severity.CORRECT);
+        s.recipe().ingredients().stream()
+                .filter(i -> i.food().name().equals("beans, dry") && pressure && !told)
+                .findFirst()
+                .ifPresent(i -> out.ask(new Question(
+                        "ask.soak", Message.of("ask.soak"), List.of("method.prep"), List.of(), List.of(i.range()))));
     }
 
     /** Fail safe: an ingredient the process does not list is never passed over, whatever the other checks make of it. */
