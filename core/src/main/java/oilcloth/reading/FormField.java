@@ -43,7 +43,9 @@ final class FormField {
         if (TIME.matcher(label).matches()) {
             return time(value, f, unit, draft);
         }
-        if (PRESSURE.matcher(label).matches() && f.high() <= MOST_PSI) {
+        if (PRESSURE.matcher(label).matches()
+                && f.high() <= MOST_PSI
+                && !TimeWords.MINUTE.contains(unit.replace(" .", ""))) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), value.span(0, f.next())));
             return true;
         }

@@ -247,14 +247,26 @@ public final class RecipeReader {
     /** "An average of 14 pounds is needed per canner load": what to buy, in general. */
     private static final Cue BUYING = Cue.of(
             "\\b(per canner load|(average|pounds?|lbs?) [^.;]{0,40}\\bcanner load|bushel (weighs|yields)|an average of\\b[^.;]{0,40}\\bneeded|is needed per|weighs? \\d+ pounds? and yields?|yields? an average)\\b"
-                    + "|^(quantity|quality)\\b ?[:–—-]|\\bdo not use (this|these|the) (process|recipe|direction|method|time)\\w*\\b|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
+                    + "|^(quantity|quality)\\b ?[:–—-]|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
+
+    /** Then the sentence tells of the canning as well. */
+    private static final Cue ALSO_DONE = Cue.of(
+            "\\b(minutes?|mins?|hours?|water ?bath|bwb|canner(?! load)|process\\w*|add(ed)?|put|stir\\w*|fill\\w*|each|with|vinegar|butter|oil|i|we)\\b");
+
+    private static final Cue WARNING = Cue.of(
+            "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on)\\b");
 
     /** "If desired, thicken with flour paste; I did not". */
     private static final Cue DECLINED = Cue.of(
-            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped (it|that|this)|left (it|that|this) out)\\b[ a-z]{0,12}\\.?$");
+            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?\\.?$");
+
+    /** Words of a bulletin that tell nothing of this batch. */
+    private static boolean isAside(Sentence s) {
+        return s.has(BUYING) && !s.has(ALSO_DONE) || s.has(WARNING) || s.has(DECLINED);
+    }
 
     private void sentence(Sentence s, Draft draft) {
-        if (s.has(BUYING) || s.has(DECLINED)) {
+        if (isAside(s)) {
             return;
         }
         int before = Deviations.said(draft);

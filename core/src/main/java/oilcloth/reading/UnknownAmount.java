@@ -15,7 +15,7 @@ final class UnknownAmount {
     private static final Cue HAVING = Cue.of("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
     /** How the work is shared out, not how much there is. */
-    private static final Cue AT_A_TIME = Cue.of("^([a-z]+ ){0,4}at (a|one) time\\b");
+    private static final Cue AT_A_TIME = Cue.of("^(of (greens|leaves|fruit|berries|them|it) )?at (a|one) time\\b");
 
     private UnknownAmount() {}
 

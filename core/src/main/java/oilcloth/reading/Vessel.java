@@ -10,7 +10,6 @@ final class Vessel {
             "saucepan",
             "pot",
             "stockpot",
-            "stock",
             "kettle",
             "bowl",
             "crock",
@@ -19,29 +18,39 @@ final class Vessel {
             "container",
             "bucket",
             "jug",
-            "dutch",
             "canner",
-            "enamel",
-            "stainless",
-            "large",
-            "heavy",
             "saucepot",
             "stewpot",
-            "enameled",
-            "nonreactive",
             "roaster",
-            "deep",
             "casserole",
             "kettles",
             "saucepans",
             "pots");
+    private static final Set<String> KINDS = Set.of(
+            "big",
+            "deep",
+            "dutch",
+            "enamel",
+            "enameled",
+            "heavy",
+            "large",
+            "nonreactive",
+            "soup",
+            "stainless",
+            "steel",
+            "stock");
 
     private Vessel() {}
 
     /** @param unit the token of the measure */
     static boolean at(Sentence s, int unit) {
+        int name = unit + 1;
+        while (name < s.size() && KINDS.contains(s.token(name).norm())) {
+            name++;
+        }
+        boolean oven = s.is(name, "oven") && s.is(name - 1, "dutch");
         return UNITS.contains(s.token(unit).norm())
-                && unit + 1 < s.size()
-                && NAMES.contains(s.token(unit + 1).norm());
+                && name < s.size()
+                && (oven || NAMES.contains(s.token(name).norm()));
     }
 }

@@ -40,7 +40,8 @@ final class Needs {
     private static final Cue HALF_SOLIDS =
             Cue.of("\\bhalf[- ]?(full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
     private static final Cue SOAKED = Cue.of(
-            "\\b(soak|soaked|soaking|rehydrat\\w*|boiled|simmered|cooked|parboil\\w*|canned)\\b|\\b(boil|simmer|cook) (the|them|for|\\d|beans)");
+            "\\bsoak\\w*|\\brehydrat\\w*|\\b(beans|pintos|peas|limas|them|these)\\b[^.;]{0,60}\\b(boil(ed)?|simmer(ed)?|cook(ed)?|parboil\\w*)\\b(?! water)"
+                    + "|\\b(boil(ed)?|simmer(ed)?|cook(ed)?|parboil\\w*)\\b[^.;]{0,30}\\b(beans|pintos|peas|limas|them)\\b");
     private static final Cue RINSED =
             Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 

@@ -65,7 +65,11 @@ class PlainProcessesTest {
                     .append(jar.id())
                     .append('\n');
         }
-        text.append('\n').append(Retold.pack(process));
+        text.append('\n');
+        if (rule.process().id().startsWith("beans-dry")) {
+            text.append(SOAK);
+        }
+        text.append(Retold.pack(process));
         if (rule.form().equals("pieces") && rule.liquid().equals("water")) {
             text.append("Cover with hot water. ");
         } else if (rule.form().equals("pieces") && rule.liquid().equals("juice")) {
@@ -84,6 +88,19 @@ class PlainProcessesTest {
                         || plain.endsWith("s")
                 ? plain
                 : plain + "s";
+    }
+
+    private static final String SOAK = "Soak 12 hours, drain, boil 30 minutes. ";
+
+    @Test
+    void dryBeansAreNotSoundBeforeSomebodySaysTheyWereSoaked() {
+        for (PlacingRule rule : GUIDE.placing()) {
+            told(rule, JarSize.PINT, Altitude.ofFeet(500))
+                    .filter(t -> t.contains(SOAK))
+                    .ifPresent(text -> assertThat(ENGINE.review(text.replace(SOAK, ""), Context.planning(null))
+                                    .call())
+                            .isEqualTo(Call.ASK));
+        }
     }
 
     @Test
