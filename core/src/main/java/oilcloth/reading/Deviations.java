@@ -73,6 +73,10 @@ final class Deviations {
                     + "|\\b(keep|kept|hold|held)\\b[^.;]{0,24}\\b(at|to) (just )?(a |below a |under a )?(bare |gentle |low )?(simmer|steaming)\\b"
                     + "|\\b(cut|cuts|knock|knocked|shorten\\w*)\\b[^.;]{0,20}\\b(time|minutes)\\b[^.;]{0,12}\\b(in half|by half|down|short)\\b");
 
+    /** Before the time is told most sentences are steps; a remark has somebody, or the canner, in it. */
+    private static final Cue SOMEBODY = Cue.of(
+            "\\b(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|these are|those are|half|the (old )?(canner|kettle|burner|power|gauge|dial|needle|stove|weight|lids|jars|kids|children|sun|clock|fire|seal|brine|vinegar|meat|other)|two|grand\\w+|dad|mom|mother|everything|if)\\b");
+
     /** What canners tell of food that was past its best. */
     private static final Cue SPOILED = Cue.of(
             "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|gone (soft|over|off|bad|sour)|(turned|went) (sour|bad)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
@@ -176,7 +180,8 @@ final class Deviations {
 
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft) {
-        if (draft.facts.times().isEmpty() || isStep(s)) {
+        boolean untimed = draft.facts.times().isEmpty();
+        if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {
             return Optional.empty();
         }
         if (s.has(WAITED) && !s.has(COOLING)) {
@@ -185,9 +190,17 @@ final class Deviations {
         if (s.has(ACID) && !s.has(COOKED) && !(s.has(PLAIN_VINEGAR) && !s.has(MIXED))) {
             return s.findAny(ACID);
         }
-        boolean early = !draft.filled && !draft.inCanner;
+        boolean early = untimed || !draft.filled && !draft.inCanner;
         return talk.isIdle(s, draft, early) ? Optional.empty() : Optional.of(s.range());
     }
+
+    private static boolean opensWithAStep(Sentence s) {
+        int first = s.is(1, ":") || s.is(1, ".") || s.is(1, ")") ? 2 : 0;
+        return s.size() > first && STEP_VERB.matcher(s.token(first).norm()).matches();
+    }
+
+    private static final Cue STEP_VERB = Cue.of(
+            "peel\\w*|par(e|ed|ing)|cor(e|ed|ing)|pit(ted)?|trim\\w*|slic\\w+|chop\\w*|cut|dic(e|ed|ing)|snap\\w*|shell\\w*|husk\\w*|stem\\w*|halv\\w+|scald\\w*|blanch\\w*|slip\\w*|dip(ped)?|boil\\w*|simmer\\w*|cook\\w*|brown\\w*|stir\\w*|mix\\w*|add(ed)?|pour\\w*|ladl\\w+|spoon\\w*|fill\\w*|pack\\w*|cover\\w*|strain\\w*|skim\\w*|soak\\w*|salt\\w*|drain\\w*|bring|brought|heat\\w*|put|plac\\w+|set|wash\\w*|rins\\w+|combine\\w*|shred\\w*|crush\\w*|quarter\\w*|kept|keep|do|all|followed|remove\\w*|wip\\w+|tie|measure|press\\w*|select|choose|sort");
 
     /** "Cool on the counter", "altitude 1600 m": told as a recipe tells it, of nobody. */
     private static boolean isStep(Sentence s) {

@@ -309,7 +309,9 @@ final class PhraseFacts {
         if (not.isPresent()) {
             draft.facts.vented(Fact.read(false, not.get()));
         } else {
-            s.find(VENTED).ifPresent(r -> draft.facts.vented(Fact.read(true, r)));
+            // one load vented and another not, or a habit taken back: it is not vented
+            boolean denied = draft.facts.vented().filter(v -> !v.value()).isPresent();
+            s.find(VENTED).filter(r -> !denied).ifPresent(r -> draft.facts.vented(Fact.read(true, r)));
         }
         if (!s.has(RESTARTED)) {
             s.find(DROPPED).ifPresent(r -> draft.facts.pressureDropped(Fact.read(true, r)));

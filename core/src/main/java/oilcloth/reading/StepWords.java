@@ -62,6 +62,11 @@ final class StepWords {
         return dash > 0 && isKnown(word.substring(dash + 1));
     }
 
+    /** A word of the kitchen, or of every day, whose effect is known. */
+    static boolean isPlain(String word) {
+        return isKnown(word) || PLAIN.has(word) || Vocabulary.KITCHEN.contains(word);
+    }
+
     void read(Sentence s, Draft draft) {
         boolean food = namesFood(s);
         for (int i = 0; i < s.size(); i++) {

@@ -105,6 +105,14 @@ final class Talk {
             "for", "from", "by", "named", "called", "says", "said", "told", "asked", "and", "uncle", "aunt", "is",
             "are", "were", ",");
 
+    /** Jars or lid before their time; a time that cooks nothing. */
+    private static final Cue TAKEN_OUT = Cue.of(
+            "\\b(take|takes|took|open|opens|opened|pull|pulls|pulled|fish|fished|lift|lifts|lifted)\\b[^.;]{0,16}\\b(lids?|jars?|them)\\b[^.;]{0,10}\\b(off|out)\\b");
+
+    private static final Cue TIMED = Cue.of("\\b(minutes?|mins?|hours?|hrs?)\\b");
+    private static final Cue COOKS = Cue.of(
+            "\\b(boil|simmer|cook|blanch|soak|steam|stand|stood|heat|brown|vent|exhaust|roast|bake|dip|scald|let|sit|sat|brin|boiling)\\w*\\b");
+
     private static final int MILD_WORDS = 2;
     private static final int SIGNATURE = 4;
 
@@ -124,7 +132,11 @@ final class Talk {
         for (int i = 0; i < s.size(); i++) {
             markChoice(s, draft, i, told);
         }
-        if (IntStream.range(0, s.size()).anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true))
+        if (early && (s.has(TAKEN_OUT) || s.has(TIMED) && !s.has(COOKS))) {
+            return false;
+        }
+        if ((!early || s.has(Serving.CUE))
+                && IntStream.range(0, s.size()).anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true))
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> !told.get(i) && JOINS.contains(s.token(i).norm()))) {
             return false;
@@ -135,11 +147,13 @@ final class Talk {
         int strange = 0;
         int mild = 0;
         for (int i = 0; i < s.size(); i++) {
-            if (told.get(i) || s.token(i).kind() == Token.Kind.SIGN) {
+            if (told.get(i) || early && isRead(s, i) || s.token(i).kind() == Token.Kind.SIGN) {
                 continue;
             }
             String word = base(s.token(i).norm());
-            if (s.token(i).isNumber() || isHandled(s, i, told)) {
+            if (s.token(i).isNumber()
+                    || isHandled(s, i, told)
+                            && !(early && STEPS.hasForm(s.token(i + 1).norm()))) {
                 return false;
             }
             if (ABOUT.hasForm(word) || isName(s, i) && !isWeighty(word)) {
@@ -152,6 +166,9 @@ final class Talk {
                     mild++;
                     continue;
                 }
+                if (early && !isWeighty(word) && StepWords.isPlain(word)) {
+                    continue;
+                }
                 if (isWeighty(word) || isNamed(s, i, f -> true)) {
                     return false;
                 }
@@ -159,6 +176,13 @@ final class Talk {
             }
         }
         return strange <= about && mild <= MILD_WORDS && (about > mild / 2 || early);
+    }
+
+    /** A figure, its unit, or a word that some reader has taken and that is not of the canner. */
+    private static boolean isRead(Sentence s, int i) {
+        String word = s.token(i).norm();
+        boolean time = TimeWords.MINUTE.contains(word) || TimeWords.HOUR.contains(word);
+        return s.isClaimed(i) && (s.token(i).isNumber() || time || !isWeighty(word));
     }
 
     /** A word of every day that says nothing of food. */
