@@ -200,7 +200,7 @@ final class Deviations {
     }
 
     private static final Cue STEP_VERB = Cue.of(
-            "peel\\w*|par(e|ed|ing)|cor(e|ed|ing)|pit(ted)?|trim\\w*|slic\\w+|chop\\w*|cut|dic(e|ed|ing)|snap\\w*|shell\\w*|husk\\w*|stem\\w*|halv\\w+|scald\\w*|blanch\\w*|slip\\w*|dip(ped)?|boil\\w*|simmer\\w*|cook\\w*|brown\\w*|stir\\w*|mix\\w*|add(ed)?|pour\\w*|ladl\\w+|spoon\\w*|fill\\w*|pack\\w*|cover\\w*|strain\\w*|skim\\w*|soak\\w*|salt\\w*|drain\\w*|bring|brought|heat\\w*|put|plac\\w+|set|wash\\w*|rins\\w+|combine\\w*|shred\\w*|crush\\w*|quarter\\w*|kept|keep|do|all|followed|remove\\w*|wip\\w+|tie|measure|press\\w*|select|choose|sort");
+            "peel\\w*|par(e|ed|ing)|cor(e|ed|ing)|pit(ted)?|trim\\w*|slic\\w+|chop\\w*|cut|dic(e|ed|ing)|snap\\w*|shell\\w*|husk\\w*|stem\\w*|halv\\w+|scald\\w*|blanch\\w*|slip\\w*|dip(ped)?|boil\\w*|simmer\\w*|cook\\w*|brown\\w*|stir\\w*|mix\\w*|add(ed)?|pour\\w*|ladl\\w+|spoon\\w*|fill\\w*|pack\\w*|cover\\w*|strain\\w*|skim\\w*|soak\\w*|salt\\w*|drain\\w*|bring|brought|heat\\w*|put|plac\\w+|set|wash\\w*|rins\\w+|combine\\w*|shred\\w*|crush\\w*|quarter\\w*|kept|keep|do|all|followed|remove\\w*|wip\\w+|tie|measure|press\\w*|select|choose|sort|ferment\\w*|discard\\w*|let|use|leave|chill\\w*|grind|grate|toss|whisk|blend|sift|layer|sprinkle|weigh|check|repeat|return|transfer|turn|cool|screw|adjust|load|lower|lift|store|serve|stand|rub|roll|prick|skin|seed|drop|place|spread|tuck|arrange|weight|cure|dissolve|reheat|reduce|caution|note|yield|makes");
 
     /** "Cool on the counter", "altitude 1600 m": told as a recipe tells it, of nobody. */
     private static boolean isStep(Sentence s) {

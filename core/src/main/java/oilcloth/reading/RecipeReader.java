@@ -274,7 +274,8 @@ public final class RecipeReader {
         int forms = draft.facts.forms().size();
         int foods = draft.ingredients.size();
         int unread = draft.unread.size();
-        boolean canned = !draft.facts.times().isEmpty() && (draft.filled || draft.inCanner);
+        // a letter may open with what it is about
+        boolean begun = foods > 0 || !draft.facts.times().isEmpty();
         phrases.read(s, draft, false);
         practices(s, draft);
         durations.read(s, draft);
@@ -287,9 +288,9 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        if (silent && (draft.unread.size() > unread || named && canned) && talk.isIdle(s, draft, false)) {
+        if (silent && (draft.unread.size() > unread || named && begun) && talk.isIdle(s, draft, false)) {
             cut(draft.unread, unread);
-            if (canned) {
+            if (begun) {
                 cut(draft.facts.forms(), forms);
                 cut(draft.ingredients, foods);
             }

@@ -151,9 +151,7 @@ final class Talk {
                 continue;
             }
             String word = base(s.token(i).norm());
-            if (s.token(i).isNumber()
-                    || isHandled(s, i, told)
-                            && !(early && STEPS.hasForm(s.token(i + 1).norm()))) {
+            if (s.token(i).isNumber() || isHandled(s, i, told) && !(early && isStep(s, i))) {
                 return false;
             }
             if (ABOUT.hasForm(word) || isName(s, i) && !isWeighty(word)) {
@@ -166,7 +164,8 @@ final class Talk {
                     mild++;
                     continue;
                 }
-                if (early && !isWeighty(word) && StepWords.isPlain(word)) {
+                // what a food is doing there the other readers have told
+                if (early && (!isWeighty(word) && StepWords.isPlain(word) || isNamed(s, i, f -> true))) {
                     continue;
                 }
                 if (isWeighty(word) || isNamed(s, i, f -> true)) {
@@ -176,6 +175,14 @@ final class Talk {
             }
         }
         return strange <= about && mild <= MILD_WORDS && (about > mild / 2 || early);
+    }
+
+    /** "Crush them", "boil it", but not "set hers" or "keep it moving". */
+    private static boolean isStep(Sentence s, int i) {
+        String word = s.token(i).norm();
+        return STEPS.hasForm(word)
+                && !HANDLING.contains(word)
+                && (s.is(i + 1, "them") || s.is(i + 1, "it") || s.is(i + 1, "all"));
     }
 
     /** A figure, its unit, or a word that some reader has taken and that is not of the canner. */
