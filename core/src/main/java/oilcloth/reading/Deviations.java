@@ -26,6 +26,7 @@ final class Deviations {
                     + "\\b(?! (from|off|into|in|with|on) (the )?(cob|end|ends|jar|jars))"
                     + "|\\b(half|third|quarter|part) (that|of that|of the|the) (vinegar|lemon|acid|time|minutes|juice|pressure)\\b"
                     + "|\\b(doubl(e|ed|ing)|tripl(e|ed|ing)) (up )?(on )?(the |my |that )?(vegetables|veggies|peppers?|onions?|corn|beans|garlic|celery|water|tomatoes|zucchini)\\b"
+                    + "|\\b(vegetables|veggies|peppers?|onions?|corn|beans|garlic|celery|vinegar|lemon|juice)\\b[^.;]{0,12}\\b(i|we) (always |usually )?(doubled?|tripled?|halved?|cut|skip|leave out)\\b"
                     + "|\\b(took|take|takes|knock(ed)?|shav(e|ed)) [^.;]{0,20}\\bminutes? off\\b"
                     + "|\\b(left|leave|leaving|skip(ped)?|omit(ted)?|forgot) (out )?(of )?(the |my |any )?(vinegar|lemon|acid|citric|vent\\w*|steam)\\b"
                     + "|\\bleft [^.;]{0,20}\\b(vinegar|lemon|acid|citric)\\b[^.;]{0,10}\\bout\\b"
