@@ -234,6 +234,8 @@ class ProcessFactsTest {
             Let the steam go ten minutes, then the weight. | true
             steam let out ten minutes first | true
             exhausted ten min | true
+            steam out the vent for ten minutes | true
+            vent 10 | true
             We don't bother letting it steam first. | false
             I never vent mine. | false
             """)
