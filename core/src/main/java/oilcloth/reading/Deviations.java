@@ -1,6 +1,9 @@
 package oilcloth.reading;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Unread;
@@ -76,7 +79,7 @@ final class Deviations {
 
     /** Before the time is told most sentences are steps; a remark has somebody, or the canner, in it. */
     private static final Cue SOMEBODY = Cue.of(
-            "\\b(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|these are|those are|half|the (old )?(canner|kettle|burner|power|gauge|dial|needle|stove|weight|lids|jars|kids|children|sun|clock|fire|seal|brine|vinegar|meat|other)|two|grand\\w+|dad|mom|mother|everything|if)\\b");
+            "\\b(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|these are|those are|half|the (old )?(canner|kettle|burner|power|gauge|dial|needle|stove|weight|lids|jars|kids|children|sun|clock|fire|seal|brine|vinegar|meat|other)|two|grand\\w+|dad|mom|mother|everything|if (i|we|it|they|company|my))\\b");
 
     /** What canners tell of food that was past its best. */
     private static final Cue SPOILED = Cue.of(
@@ -156,7 +159,9 @@ final class Deviations {
         if (odd.isEmpty() && said(draft) == before) {
             odd = s.find(ODD)
                     .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
-                    .or(() -> told(s, draft));
+                    .or(() -> told(s, draft, draft.facts.times().isEmpty()));
+        } else if (odd.isEmpty()) {
+            odd = clauses(s, draft);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
     }
@@ -179,9 +184,47 @@ final class Deviations {
                 .findFirst();
     }
 
+    /** Where somebody else, or something else, is told of in the same sentence. */
+    private static final Cue CLAUSE = Cue.of(
+            "(?:,|;| -| –| —|—)\\s*(?:(?:and|but|so|though|although|except|only|because|while|since|then|or)\\s+)*(?=(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|half (?:the|of|my|our)|the|grand\\w+|dad|mom|everything|if (?:i|we|it|they|my)|when|where|two|one|these|those|it)\\b)");
+
+    /** "Process 20 minutes, and I pull them at fifteen": a clause that says nothing by itself is weighed by itself. */
+    private Optional<Range> clauses(Sentence s, Draft draft) {
+        if (s.size() < SHORTEST_OF_CLAUSES || !s.searched().mayHold(CLAUSE)) {
+            return Optional.empty();
+        }
+        List<Integer> starts = new ArrayList<>();
+        Matcher m = CLAUSE.matcher(s.low());
+        while (m.find()) {
+            starts.add(m.end());
+        }
+        for (int k = 0; k < starts.size(); k++) {
+            int end = k + 1 < starts.size() ? starts.get(k + 1) : s.low().length();
+            Range clause = new Range(starts.get(k), end).shift(s.range().start());
+            boolean early = draft.facts.times().stream()
+                    .flatMap(t -> t.range().stream())
+                    .allMatch(t -> t.start() >= clause.start());
+            if (!isHeard(draft, clause)) {
+                Optional<Range> odd = told(s.part(clause), draft, early);
+                if (odd.isPresent()) {
+                    return odd;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isHeard(Draft draft, Range clause) {
+        return draft.facts.ranges().stream().anyMatch(clause::overlaps)
+                || draft.ingredients.stream().anyMatch(i -> i.amount().isPresent() && clause.overlaps(i.range()))
+                || draft.practices.stream().anyMatch(p -> clause.overlaps(p.range()))
+                || draft.unread.stream().anyMatch(u -> u.bears() && clause.overlaps(u.range()));
+    }
+
+    private static final int SHORTEST_OF_CLAUSES = 8;
+
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
-    private Optional<Range> told(Sentence s, Draft draft) {
-        boolean untimed = draft.facts.times().isEmpty();
+    private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
         if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {
             return Optional.empty();
         }

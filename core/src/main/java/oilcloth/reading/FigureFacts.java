@@ -61,7 +61,6 @@ final class FigureFacts {
     private static final Cue ALTITUDE = Cue.of(
             "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|ours is|mine is|here at|feet up|sits? at|how long)\\b");
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
-    private static final Cue GAUGE_BEFORE = Cue.of("\\b(dial|weighted|gauge|gage)\\b");
     private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
     private static final Cue ENDS_CLAUSE = Cue.of("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.|\\d+ ?min)");
@@ -87,12 +86,7 @@ final class FigureFacts {
     private static final Cue LIKE_OURS = Cue.of("\\b(used to|would|if|years? ago|grew up)\\b");
 
     /** "twenty minutes at eleven pounds". */
-    private static final Cue MINUTES_AT = Cue.of("\\bmin(ute)?s? (at|@) (\\S+ )?$");
-
     private static final Cue FELL = Cue.of("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
-
-    private static final Cue PRESSURE_NEAR =
-            Cue.of("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
 
     void read(Sentence s, Draft draft) {
         numbering(s);
@@ -175,7 +169,7 @@ final class FigureFacts {
             // "a 4-gallon stock pot"
             return unit + 1;
         }
-        if (u.is("psi") || isPressurePounds(s, unit)) {
+        if (u.is("psi") || PressurePounds.at(s, unit)) {
             // "the gauge fell to 8 lb" is no pressure anybody processed at
             boolean fell = FELL.matcher(s.around(i, 4, 0)).find();
             if (f.high() <= 30 && !fell) {
@@ -224,39 +218,6 @@ final class FigureFacts {
     private static boolean isLengthIn(Sentence s, int in) {
         // "1/2 in headspace", "2 in long", but not "20 in the canner" or "6 in each jar"
         return in + 1 >= s.size() || !INTO.contains(s.token(in + 1).norm());
-    }
-
-    private static final Cue GAUGE = Cue.of("\\b(dial|weighted|gauge|pc|pressure)\\b");
-
-    private static boolean isPressurePounds(Sentence s, int unit) {
-        Token u = s.token(unit);
-        if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))) {
-            return false;
-        }
-        if (s.around(unit, 4, 0).contains("pressure : ")) {
-            return true;
-        }
-        String after = s.around(unit, 0, 4);
-        // "dial gauge (tested in May) 11# 30 min"
-        if (u.is("#")
-                && s.has(GAUGE)
-                && (unit + 1 >= s.size() || !s.token(unit + 1).isWord())) {
-            return true;
-        }
-        return after.contains("pressure")
-                || after.contains("weighted")
-                || after.contains("dial")
-                || after.contains("gauge")
-                || after.contains("weight ")
-                || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
-                || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()
-                || s.is(unit + 1, "for") && s.is(unit - 2, "at")
-                || (s.has(PRESSURE_NEAR)
-                        && (s.around(unit, 4, 0).contains("min")
-                                || s.around(unit, 3, 0).contains("at ")
-                                || s.around(unit, 3, 0).contains("@ ")
-                                || s.around(unit, 3, 0).contains(", "))
-                        && !s.has(Vocabulary.ADD));
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {

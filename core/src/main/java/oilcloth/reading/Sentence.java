@@ -113,6 +113,19 @@ final class Sentence {
         claimed.set(from, to);
     }
 
+    /** A clause of it, with what has been accounted for. */
+    Sentence part(Range clause) {
+        Sentence part = new Sentence(text, clause, false);
+        int own = 0;
+        for (int i = 0; i < tokens.size() && own < part.size(); i++) {
+            if (tokens.get(i).range().start() == part.token(own).range().start()) {
+                part.claimed.set(own, claimed.get(i));
+                own++;
+            }
+        }
+        return part;
+    }
+
     boolean isClaimed(int i) {
         return claimed.get(i);
     }

@@ -1,0 +1,47 @@
+package oilcloth.reading;
+
+import oilcloth.text.Cue;
+import oilcloth.text.Token;
+
+/** Whether pounds are of pressure and not of beans. */
+final class PressurePounds {
+    private static final Cue GAUGE_BEFORE = Cue.of("\\b(dial|weighted|gauge|gage)\\b");
+    private static final Cue MINUTES_AT = Cue.of("\\bmin(ute)?s? (at|@) (\\S+ )?$");
+    private static final Cue PRESSURE_NEAR =
+            Cue.of("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
+    private static final Cue GAUGE = Cue.of("\\b(dial|weighted|gauge|pc|pressure)\\b");
+
+    private PressurePounds() {}
+
+    /** @param unit the token of the unit, behind its figure */
+    static boolean at(Sentence s, int unit) {
+        Token u = s.token(unit);
+        if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))) {
+            return false;
+        }
+        if (s.around(unit, 4, 0).contains("pressure : ")) {
+            return true;
+        }
+        String after = s.around(unit, 0, 4);
+        // "dial gauge (tested in May) 11# 30 min"
+        if (u.is("#")
+                && s.has(GAUGE)
+                && (unit + 1 >= s.size() || !s.token(unit + 1).isWord())) {
+            return true;
+        }
+        return after.contains("pressure")
+                || after.contains("weighted")
+                || after.contains("dial")
+                || after.contains("gauge")
+                || after.contains("weight ")
+                || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
+                || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()
+                || s.is(unit + 1, "for") && s.is(unit - 2, "at")
+                || (s.has(PRESSURE_NEAR)
+                        && (s.around(unit, 4, 0).contains("min")
+                                || s.around(unit, 3, 0).contains("at ")
+                                || s.around(unit, 3, 0).contains("@ ")
+                                || s.around(unit, 3, 0).contains(", "))
+                        && !s.has(Vocabulary.ADD));
+    }
+}
