@@ -27,7 +27,7 @@ final class SameFood {
     static void settle(Draft draft, String text) {
         List<Ingredient> measured =
                 draft.ingredients.stream().filter(i -> i.amount().isPresent()).toList();
-        if (draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.LEGUME)) {
+        if (draft.ingredients.stream().anyMatch(i -> i.food().group().equals("bean"))) {
             draft.titleFoods.removeIf(f -> f.name().equals("green bean")
                     && draft.title
                             .filter(t -> JUST_BEANS

@@ -142,4 +142,20 @@ class IngredientLinesTest {
                 .isNotEmpty()
                 .allMatch(Ingredient::aside);
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            2 cups dry pintos. Soak, boil. Fill pints with the hot beans. | beans, dry
+            3 cups shelled peas, 2 cups corn. We put some beans in, too. | green bean
+            """)
+    void beansAreDryOnesOnlyBehindDryOnes(String text, String bean) {
+        assertThat(READER.read("Supper\n\n" + text).ingredients().stream()
+                        .map(i -> i.food().name())
+                        .filter(n -> n.contains("bean")))
+                .containsExactly(bean);
+    }
 }
