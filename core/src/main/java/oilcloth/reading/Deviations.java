@@ -190,7 +190,7 @@ final class Deviations {
 
     /** "Process 20 minutes, and I pull them at fifteen": a clause that says nothing by itself is weighed by itself. */
     private Optional<Range> clauses(Sentence s, Draft draft) {
-        if (s.size() < SHORTEST_OF_CLAUSES || !s.searched().mayHold(CLAUSE)) {
+        if (s.size() < SHORTEST_OF_CLAUSES) {
             return Optional.empty();
         }
         List<Integer> starts = new ArrayList<>();
@@ -217,7 +217,7 @@ final class Deviations {
     private static boolean isHeard(Draft draft, Range clause) {
         return draft.facts.ranges().stream().anyMatch(clause::overlaps)
                 || draft.ingredients.stream().anyMatch(i -> i.amount().isPresent() && clause.overlaps(i.range()))
-                || draft.practices.stream().anyMatch(p -> clause.overlaps(p.range()))
+                || draft.practices.stream().anyMatch(p -> !p.rule().mayBeSlight() && clause.overlaps(p.range()))
                 || draft.unread.stream().anyMatch(u -> u.bears() && clause.overlaps(u.range()));
     }
 

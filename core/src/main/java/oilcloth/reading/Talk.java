@@ -241,6 +241,10 @@ final class Talk {
             "large",
             "own");
 
+    private static final Set<String> AMOUNT_OR_FORM = Set.of(
+            "extra", "more", "less", "little", "bit", "pinch", "out", "ground", "whole", "dried", "only", "small",
+            "large");
+
     /** "I skip the celery seed", "I used frozen corn": seasonings as one likes, and which kind of what is listed anyway. */
     private void markChoice(Sentence s, Draft draft, int i, BitSet told) {
         Optional<Lexicon.Match> named = s.food(lexicon, i).filter(m -> !told.get(i));
@@ -248,14 +252,17 @@ final class Talk {
             return;
         }
         int verb = i - 1;
+        boolean sameKind = true;
         while (verb >= 0 && OF_A_FOOD.contains(s.token(verb).norm())) {
+            sameKind &= !AMOUNT_OR_FORM.contains(s.token(verb).norm());
             verb--;
         }
         String word = verb < 0 ? "" : s.token(verb).norm();
         Food food = named.get().food();
-        boolean listed = draft.ingredients.stream()
-                .anyMatch(known -> known.food().group().equals(food.group())
-                        && known.food().kind().isProduce());
+        boolean listed = sameKind
+                && draft.ingredients.stream()
+                        .anyMatch(known -> known.food().group().equals(food.group())
+                                && known.food().kind().isProduce());
         boolean seasons = food.isSeasoning() && (LEAVES_OUT.contains(word) || CHOOSES.contains(word));
         if (seasons || listed && CHOOSES.contains(word)) {
             told.set(verb, i + named.get().length());

@@ -33,6 +33,9 @@ public final class Outdated implements Check {
     private static final Cue LIFE =
             Cue.of("\\b(won|born|married|wedding|retired|graduated|moved|spelling|present|gift|bought|built|died)\\b");
 
+    private static final Cue SOURCE = Cue.of(
+            "\\b(books?|edition|pamphlet|cookbook|cards?|recipes?|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|printed|chart|directions)\\b");
+
     private static final Cue FIGURE = Cue.of("\\b18\\d\\d\\b|\\b19\\d\\d\\b|\\b200\\d\\b");
     private static final Cue YEAR = Cue.of("\\b" + BOOK
             + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
@@ -62,7 +65,7 @@ public final class Outdated implements Check {
         while (found.isPresent()) {
             String words = found.get().of(s.recipe().text());
             int said = Integer.parseInt(words.substring(words.length() - YEAR_DIGITS));
-            if (said <= LAST_OLD && !s.said().around(found.get(), LIFE) && (year.isEmpty() || said < year.getAsInt())) {
+            if (said <= LAST_OLD && !isOfALife(s, found.get()) && (year.isEmpty() || said < year.getAsInt())) {
                 year = OptionalInt.of(said);
                 at = found;
             }
@@ -87,5 +90,9 @@ public final class Outdated implements Check {
             finding.figure("year", year.getAsInt());
         }
         out.add(finding.fix());
+    }
+
+    private static boolean isOfALife(Subject s, Range year) {
+        return s.said().around(year, LIFE) && !s.said().around(year, SOURCE);
     }
 }
