@@ -80,13 +80,16 @@ final class ContextWords {
      * What an amount without a food is of: "4 cups of juice" in a jelly, "12 cups florets" of the cauliflower in the
      * title, "3 C green" after the red peppers, "14 pounds" by itself.
      */
-    static Optional<Meant> meant(Sentence s, Amounts.Found amount, Draft draft) {
+    static Optional<Meant> meant(GuideSnapshot guide, Sentence s, Amounts.Found amount, Draft draft) {
         int k = amount.next();
         while (k < s.size() && BEFORE.contains(s.token(k).norm())) {
             k++;
         }
         if (s.is(k, "juice")) {
             int end = k + 1;
+            if (s.has(SQUEEZED)) {
+                return Optional.of(new Meant(guide.food("lemon juice, fresh"), end));
+            }
             return fruitOf(draft).map(f -> new Meant(f, end));
         }
         if (k < s.size() && PIECES.contains(s.token(k).norm())) {
@@ -104,6 +107,10 @@ final class ContextWords {
         }
         return colour(s, amount.next(), draft).map(f -> new Meant(f, amount.next() + 1));
     }
+
+    /** "I squeeze lemons from our tree and put two tablespoons of the juice in". */
+    private static final Cue SQUEEZED = Cue.of(
+            "\\b(squeez\\w*|juice|juiced|juicing|press(ed)?|halve|halved|cut)\\b[^.;]{0,20}\\b(lemons?|limes?)\\b");
 
     /** Two pounds; less may be a spice or a pressure. */
     private static final double LEAST_PRODUCE_GRAMS = 900;

@@ -16,84 +16,36 @@ import oilcloth.text.Range;
  * tested recipe: they are asked about.
  */
 final class Deviations {
-    private static final String MATTER =
-            "vinegar|lemon|lime|acid|citric|(?<!at (one|a) )times?|minutes?|mins?|pressure|pounds?|weight|gauge|dial|steam|vent|brine|vegetables|peppers?|onions?|corn|beans|garlic|celery|water|process\\w*|bath|canner";
-    private static final String MATTERS = "(" + MATTER + ")";
+    private static final PatternFile PATTERNS = PatternFile.load("deviations.txt");
 
     /** Said of the vinegar, the time, the pressure or the vegetables it is a change, whatever else is read in it. */
-    private static final Cue CHANGED = Cue.of(
-            "\\b(replac(e|ed|ing)|swap(s|ped|ping)?|subbed|substitut(e|ed|es|ing)|trad(e|ed)|switch(ed)?)\\b[^.;]{0,40}\\b"
-                    + MATTERS + "\\b"
-                    + "|(?<!\\b(cups|cup|quarts|quart|pints|pint|lb|lbs|pounds|pound|ears|fresh|whole|of) )\\b(cut|cuts|reduced?|shorten(ed)?|halved?|lower(ed)?|dropped) (back |down )?(on )?(the |my |that |its |all )?"
-                    + MATTERS
-                    + "\\b(?! (from|off|into|in|with|on) (the )?(cob|end|ends|jar|jars))"
-                    + "|\\b(half|third|quarter|part) (that|of that|of the|the) (vinegar|lemon|acid|time|minutes|juice|pressure)\\b"
-                    + "|\\b(doubl(e|ed|ing)|tripl(e|ed|ing)) (up )?(on )?(the |my |that )?(vegetables|veggies|peppers?|onions?|corn|beans|garlic|celery|water|tomatoes|zucchini)\\b"
-                    + "|\\b(vegetables|veggies|peppers?|onions?|corn|beans|garlic|celery|vinegar|lemon|juice)\\b[^.;]{0,12}\\b(i|we) (always |usually )?(doubled?|tripled?|halved?|cut|skip|leave out)\\b"
-                    + "|\\b(took|take|takes|knock(ed)?|shav(e|ed)) [^.;]{0,20}\\bminutes? off\\b"
-                    + "|\\b(left|leave|leaving|skip(ped)?|omit(ted)?|forgot) (out )?(of )?(the |my |any )?(vinegar|lemon|acid|citric|vent\\w*|steam)\\b"
-                    + "|\\bleft [^.;]{0,20}\\b(vinegar|lemon|acid|citric)\\b[^.;]{0,10}\\bout\\b"
-                    + "|\\b(thin|thinned|dilut\\w*|stretch\\w*|water(ed)? down)\\b[^.;]{0,30}\\b(vinegar|lemon|juice|brine|acid)\\b"
-                    + "|\\b(ran|run|boiled|boils|went) dry\\b|\\boff the boil\\b|\\b(stopped|quit|lost) (boiling|the boil|its boil)\\b"
-                    + "|\\b(power|electricity|gas) (went|was|cut|failed|quit|ran) (out|off)?\\b|\\b(power (cut|outage|failure)|without power)\\b"
-                    + "|\\b(water ?bath|canner|oven|pressure|kettle|microwave)\\b[^.;]{0,40}\\binstead\\b(?! of)"
-                    + "|\\b(cut|shorten(ed)?|reduced?|dropped|trimmed|lowered) (it|that|them|these|this|mine|ours) (back |down )?(to|by)\\b[^.;]{0,14}\\b(min\\w*|hours?|pounds?|lbs?|psi)\\b"
-                    + "|\\b(mash(ed)?|pur[eé]e(d|ing)?|blend(ed)?|ground|grated|sieved) (up )?(half|some|part|a few|most|the rest|a third|a quarter)\\b"
-                    + "|\\btop(ped)?\\b[^.;]{0,24}\\bup\\b[^.;]{0,24}\\bcold\\b"
-                    + "|\\b(no more|ran out of|out of|short of|not enough) (new |flat )?lids\\b"
-                    + "|\\bopen(ed)? (up )?(the )?(lid|canner|cooker) (right|straight) (away|off)\\b|\\bopen(ed)? (up )?(the )?(lid|canner|cooker) (at once|immediately|early|too soon)\\b"
-                    + "|\\bboil (go|goes|going|went|die[sd]?|drop(s|ped)?|stop(s|ped)?|quit)\\b|\\b(start(ed)?|starting) over\\b"
-                    + "|\\blet (the jars|them|mine|it) seal (on their own|by themselves|themselves|on its own)\\b"
-                    + "|\\b(cook|boil|simmer|mash|run|turn)\\w* (them|it|mine|ours|these)( all)?( down)? (in)?to (a |an )?(sauce|mush|pulp|pur[eé]e|butter|jam|paste|soup)\\b"
-                    + "|\\b(roaster|turkey|convection|toaster|dutch) oven\\b"
-                    + "|\\b(keep|kept|leave|left|hold|held)\\b[^.;]{0,40}\\b(fridge|refrigerator|icebox|freezer)\\b[^.;]{0,40}\\b(can|process) (it|them)\\b"
-                    + "|\\bturn(ed)? (it |the \\w+ |everything )?off (\\w+ )?(early|soon|too soon)\\b"
-                    + "|\\bcold (brine|syrup|liquid|vinegar)\\b"
-                    + "|\\bthicken(s|ed|ing)?\\b[^.;]*\\bwith\\b"
-                    + "|\\b(light|heavy|easy|short) on (the )?(vinegar|lemon|acid|water|vegetables|peppers|onions)\\b"
-                    + "|\\b(vinegar|lemon|brine)\\b[^.;]{0,16}\\b(cut|mixed|blended|stretched) with\\b"
-                    + "|\\bmore (peppers?|onions?|corn|beans|garlic|celery|vegetables|veggies)\\b[^.;]*\\b(double|twice|half again|extra)\\b"
-                    + "|\\bno (heat|bath|water ?bath|processing)\\b"
-                    + "|\\bless (vinegar|lemon|acid|time|pressure|minutes|than (it|the|they|that))\\b"
-                    + "|\\b(some|a few|one|two|three|several|the) (were |are )?(bigger|larger|odd|odd[- ]sized?) (jars?|ones?)\\b"
-                    + "|\\b(vinegar|lemon|acid|brine)\\b[^.;]{0,24}\\btoo (sour|strong|sharp|tart)\\b");
+    private static final Cue CHANGED = PATTERNS.any("changed");
 
     /** The canner does not know what was done, or by what: "I forgot how long", "a bottle with no label". */
-    private static final Cue DOUBT = Cue.of(
-            "\\b(forgot|forget|no idea|unsure|not sure|not certain|(do ?n[o']t|can'?t|could ?n[o']t) (know|remember|recall|say|tell)|lost track)\\b(?! (if|whether|why|that|to ask))[^.;?]*\\b(how (long|much|many|high|strong)|what|which|exactly|"
-                    + MATTER + ")\\b"
-                    + "|\\b(can(ned)?|process(ed)?|did|do|put up|made|make) ((it|them|these|this|mine|ours|all) )?(up )?at (my|our|the|his|her|their) (\\w+('s)? ){0,2}(place|house|kitchen|cabin|camp|ranch|cottage)\\b"
-                    + "|\\bthermometer\\b[^.;]*\\b(1\\d\\d|20[0-9])\\b"
-                    + "|\\b(no|without a|lost its|lost the) label\\b|\\bunlabell?ed\\b|\\b(maybe|perhaps|possibly|probably) (less|shorter|under|fewer|not)\\b");
+    private static final Cue DOUBT = PATTERNS.any("doubt");
 
     /** A step of the recipe that is not taken. */
-    private static final Cue UNDONE = Cue.of(
-            "\\b(skip(s|ped|ping)?|(leave|leaves|left|leaving) (out|off)|omit(s|ted)?|forgot|forget|without|instead of|rather than|(do|did|does) ?n[o']t (bother|trouble)( to| with)?)\\b (the |that |my |all |any |doing )*"
-                    + "(boil\\w*|cook\\w*|simmer\\w*|heat\\w*|hot pack|blanch\\w*|process\\w*|canner|canning|water ?bath\\w*|step|lids?|headspace|vinegar|lemon|acid|brine|syrup|pressure)\\b"
-                    + "|\\b(do|did|does)(n't| not| n't) (add|use|put|need|want)\\b[^.;]{0,16}\\b(vinegar|lemon|lime|acid|citric)\\b"
-                    + "|\\b(vinegar|lemon juice|juice|acid|acid powder) (was|were|is|being) (all )?(out|gone|used up)\\b|\\b(out|short) of (vinegar|lemon\\w*|acid|citric)\\b"
-                    + "|\\b(half|twice|a third|a quarter) as (much|many|long)\\b"
-                    + "|\\b(never|not|no longer|hardly|barely) (quite )?(at |to |reach\\w* |came to |come to )?(a |an )?(full |hard |real |rolling |good )*(boil|boiling|pressure)\\b"
-                    + "|\\b(keep|kept|hold|held)\\b[^.;]{0,24}\\b(at|to) (just )?(a |below a |under a )?(bare |gentle |low )?(simmer|steaming)\\b"
-                    + "|\\b(cut|cuts|knock|knocked|shorten\\w*)\\b[^.;]{0,20}\\b(time|minutes)\\b[^.;]{0,12}\\b(in half|by half|down|short)\\b");
+    private static final Cue UNDONE = PATTERNS.any("undone");
+
+    /** What canners tell of food that was past its best. */
+    private static final Cue SPOILED = PATTERNS.any("spoiled");
+
+    /** A change only where nobody could read what it says. */
+    private static final Cue ODD = PATTERNS.any("odd");
+
+    /** Food that waited where it is warm. */
+    private static final Cue WAITED_OUT = PATTERNS.any("waited");
+
+    /** Where it is tested that food stands. */
+    private static final Cue STANDS =
+            Cue.of("\\b(brine|salt\\w*|sugar|lime|ice|crock|syrup|vinegar|soak\\w*|water|covered|ferment\\w*)\\b");
 
     /** Before the time is told most sentences are steps; a remark has somebody, or the canner, in it. */
     private static final Cue SOMEBODY = Cue.of(
             "\\b(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|these are|those are|half|the (old )?(canner|kettle|burner|power|gauge|dial|needle|stove|weight|lids|jars|kids|children|sun|clock|fire|seal|brine|vinegar|meat|other)|two|grand\\w+|dad|mom|mother|everything|if (i|we|it|they|company|my))\\b");
 
-    /** What canners tell of food that was past its best. */
-    private static final Cue SPOILED = Cue.of(
-            "\\b(mou?ld(y|s|ed)?|rotten|rott(ed|ing)|slim(e|y)|fizz(y|ed|ing)?|past (their|its) (best|prime)|gone (soft|over|off|bad|sour)|(turned|went) (sour|bad)|a bit off|over-?ripe|mushy spots?|bad (spots?|ones|parts))\\b");
-
     private static final Cue THROWN_OUT = Cue.of(
             "\\b(throw|threw|thrown|toss|tossed|discard\\w*|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
-
-    /** A change only where nobody could read what it says. */
-    private static final Cue ODD = Cue.of(
-            "\\b(only|early|sooner|stopped|quit|(?<!skins? |skins? have )slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|hurry|hurried|rush(ed)?|shortcut|cheat(ed)?|instead|last (batch|load|few|one|ones|three|two)|cold when|wet (rags?|towels?|cloths?))\\b[^.;]*\\b"
-                    + "(jars?|lids?|" + MATTER + ")"
-                    + "\\b|\\b(jars?|lids?|" + MATTER + ")"
-                    + "\\b[^.;]*\\b(only|early|sooner|stopped|quit|(?<!skins? |skins? have )slipped|sank|(?<!so (it|they|that it|that they) )would ?n[o']t|could ?n[o']t|ran out|cold when|instead|(for|in|of) the last (batch|load|few|one|ones|three|two))\\b");
 
     /** Vinegar no recipe was tested with. */
     private static final Cue WEAK = Cue.of("\\b[1-4](\\.\\d)? ?(%|per ?cent)");
@@ -112,6 +64,8 @@ final class Deviations {
     private static final Cue COOLING = Cue.of("\\b(jars?|lids?|cool\\w*|seal\\w*|fridge|refrigerat\\w*)\\b");
 
     private static final Cue PLAIN_VINEGAR = Cue.of("\\b(white|plain|store|bought|regular|ordinary)\\b");
+
+    private static final Cue ANY_VINEGAR = Cue.of("\\bvinegar\\b");
 
     private static final Cue MIXED = Cue.of("\\b(water|half|mixed|weak\\w*|with|old)\\b");
 
@@ -152,7 +106,11 @@ final class Deviations {
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
-                .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)));
+                .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)))
+                .or(() -> s.has(ANY_VINEGAR) ? s.find(WEAK) : Optional.empty())
+                .or(() -> draft.facts.times().isEmpty() && !s.has(COOLING) && !s.has(STANDS)
+                        ? s.find(WAITED_OUT)
+                        : Optional.empty());
         if (odd.isEmpty()) {
             odd = otherCanner(s, draft);
         }

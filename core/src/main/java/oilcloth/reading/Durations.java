@@ -31,7 +31,8 @@ final class Durations {
     /** Jars stood on their heads: no process. */
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");
 
-    private static final Cue OF_STEAM = Cue.of("of (steam|venting|exhaust\\w*)\\b");
+    private static final Cue OF_STEAM =
+            Cue.of("(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)");
 
     /** Minutes a skin is loosened in. */
     private static final int LONGEST_DIP = 3;

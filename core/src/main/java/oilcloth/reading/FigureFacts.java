@@ -261,6 +261,13 @@ final class FigureFacts {
         if (covering
                 || draft.facts.headspace().isEmpty()
                 || draft.facts.headspace().get().value().cue()) {
+            // "I fill mine to the brim. … Leave half an inch": what is done speaks against what is said
+            draft.facts
+                    .headspace()
+                    .filter(h -> h.value().cue() && h.value().most().inches() == 0)
+                    .flatMap(Fact::range)
+                    .filter(r -> !s.range().contains(r))
+                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
             draft.facts.headspace(Fact.read(
                     new HeadspaceStated(Headspace.ofInches(f.low()), Headspace.ofInches(f.high()), false),
                     s.span(from, to)));

@@ -118,7 +118,7 @@ final class IngredientFinder {
             return amount.next() + 2;
         }
         if (at < 0) {
-            Optional<ContextWords.Meant> meant = ContextWords.meant(s, amount, draft);
+            Optional<ContextWords.Meant> meant = ContextWords.meant(guide, s, amount, draft);
             if (meant.isPresent()) {
                 add(
                         s,
@@ -312,7 +312,7 @@ final class IngredientFinder {
                 return after.get().next();
             }
         }
-        if (s.negatedToken(i)) {
+        if (s.negatedToken(i) || isNotThere(s, end)) {
             draft.absent.add(match.food());
             return end;
         }
@@ -338,6 +338,15 @@ final class IngredientFinder {
         }
         add(s, draft, match.food(), Optional.empty(), i, end);
         return end;
+    }
+
+    /** "Strawberries weren't ready yet", "the corn never came up". */
+    private static final Cue NOT_THERE = Cue.of(
+            "^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
+                    + "|^(plants? |crop |vines? |trees? |bushes )?(failed|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
+
+    private static boolean isNotThere(Sentence s, int end) {
+        return NOT_THERE.matcher(s.around(end, 0, 6)).find();
     }
 
     /** The token after the next column rule, or -1 where the line is no table or the column has no amount. */

@@ -11,9 +11,9 @@ final class Residue {
     private static final Cue KITCHEN_SENTENCE = Cue.of(
             "\\b(add|stir|mix|put|pour|process|boil|simmer|cook|cup|cups|jar|jars|vinegar|sugar|salt|brine|fill|pack|leave|pressure|spoon|measure|canner|headspace)\\w*\\b");
     private static final Cue PREPOSITION = Cue.of(
-            "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
+            "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|within|during|through|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
     private static final Cue FILLER = Cue.of(
-            "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them)\\b)+");
+            "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|it|them|soon|later|tomorrow|today|tonight|now|again)\\b)+");
 
     private static final Set<String> COOKING = Set.of(
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
@@ -29,6 +29,9 @@ final class Residue {
 
     private static final Cue PINGED = Cue.of(
             "(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
+
+    private static final Cue MAKES = Cue.of(
+            "\\b(get|gets|got|make|makes|made|give|gives|gave|yields?|yielded|had|have|did|filled|(ended|wound) up with|came to|comes to) (me |us |you )?(about |around |only |just |roughly )*$");
 
     private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
@@ -82,7 +85,8 @@ final class Residue {
 
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {
-        return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt();
+        return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt()
+                || s.is(i + 1, "jars") && MAKES.matcher(s.around(i, 4, 0)).find();
     }
 
     /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */
@@ -134,6 +138,9 @@ final class Residue {
             Range r = s.token(i).range();
             int offset = r.start() - s.range().start();
             if (offset < start || offset >= end || !s.token(i).isWord()) {
+                continue;
+            }
+            if (StepWords.isManner(s.token(i).norm())) {
                 continue;
             }
             words++;

@@ -64,8 +64,15 @@ final class StepWords {
 
     /** A word of the kitchen, or of every day, whose effect is known. */
     static boolean isPlain(String word) {
-        return isKnown(word) || PLAIN.has(word) || Vocabulary.KITCHEN.contains(word);
+        return isKnown(word) || isManner(word) || PLAIN.has(word) || Vocabulary.KITCHEN.contains(word);
     }
+
+    /** "easily", "happily": how it is done; an adverb makes no other form of a food. */
+    static boolean isManner(String word) {
+        return word.length() > SHORTEST_ADVERB && word.endsWith("ly") && !word.endsWith("elly");
+    }
+
+    private static final int SHORTEST_ADVERB = 5;
 
     void read(Sentence s, Draft draft) {
         boolean food = namesFood(s);
@@ -97,6 +104,7 @@ final class StepWords {
         boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0)) && !produce(s, i - 1);
         return !name
                 && !PLAIN.has(word)
+                && !isManner(word)
                 && !Talk.isCommon(word)
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)

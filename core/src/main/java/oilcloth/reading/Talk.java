@@ -1,8 +1,6 @@
 package oilcloth.reading;
 
-import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,7 +29,8 @@ final class Talk {
     /** What is done with the food in a recipe that names its time before its steps. */
     private static final WordList STEPS = WORDS.get("steps");
 
-    private static final List<Cue> PHRASES = phrases();
+    private static final List<Cue> PHRASES =
+            PatternFile.load("talk-phrases.txt").cues("");
 
     /** At table any food may be named that is in no jar. */
     private static final Cue MEAL = Cue.of(
@@ -151,12 +150,19 @@ final class Talk {
                 continue;
             }
             String word = base(s.token(i).norm());
+            if (s.is(i - 1, "$")) {
+                continue;
+            }
             if (s.token(i).isNumber() || isHandled(s, i, told) && !(early && isStep(s, i))) {
                 return false;
             }
             if (ABOUT.hasForm(word) || isName(s, i) && !isWeighty(word)) {
                 about++;
             } else if (!KNOWN.hasForm(word) && !(early && STEPS.hasForm(word))) {
+                // "no hot peppers, the children will not have it": what is not in it
+                if (s.negatedToken(i) && isNamed(s, i, f -> f != FoodClass.ACID && f != FoodClass.SALT)) {
+                    continue;
+                }
                 if (isNamed(s, i, f -> meal && f != FoodClass.ACID && f != FoodClass.SALT || grown && f.isProduce())) {
                     continue;
                 }
@@ -284,6 +290,7 @@ final class Talk {
         if (!HANDLED.contains(next)) {
             return NOT.contains(word) && LEFT_UNDONE.contains(next);
         }
+        word = base(word);
         return HANDLING.contains(word)
                 || DOING.contains(word)
                         && i + 2 < s.size()
@@ -340,24 +347,5 @@ final class Talk {
             found = phrase.find(
                     s.searched(), Math.max(found.get().end(), found.get().start() + 1));
         }
-    }
-
-    /** The lines of a file; {@code {name} = pattern} gives a part of patterns a name. */
-    private static List<Cue> phrases() {
-        Map<String, String> named = new HashMap<>();
-        List<Cue> phrases = new ArrayList<>();
-        for (String line : WordList.lines("talk-phrases.txt")) {
-            String[] naming = line.split(" = ", 2);
-            if (naming.length == 2) {
-                named.put(naming[0], naming[1]);
-                continue;
-            }
-            String pattern = line;
-            for (Map.Entry<String, String> name : named.entrySet()) {
-                pattern = pattern.replace(name.getKey(), name.getValue());
-            }
-            phrases.add(Cue.of("\\b(?:" + pattern + ")\\b"));
-        }
-        return List.copyOf(phrases);
     }
 }

@@ -15,14 +15,18 @@ final class UnknownAmount {
     private static final Cue HAVING = Cue.of("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
 
     /** How the work is shared out, not how much there is. */
-    private static final Cue AT_A_TIME = Cue.of("^(of (greens|leaves|fruit|berries|them|it) )?at (a|one) time\\b");
+    private static final Cue AT_A_TIME =
+            Cue.of("^(of (greens|leaves|fruit|berries|cabbage|them|it) )?at (a|one) time\\b");
+    /** "5 lb at a time with 3 Tbsp": of what is listed already. */
+    private static final Cue SHARE_OF_IT = Cue.of("\\bat (a|one) time,? (with|to|and|using) $");
 
     private UnknownAmount() {}
 
     private static final Cue COVERING = Cue.of(
             "(of )?(the )?((hot|boiling|warm|cooking|canning) )*(juice|syrup|liquid) (in|into|to) (each|every|the)\\b");
     private static final Cue CANNER_WATER = Cue.of(
-            "\\b(canner|rack|kettle)\\b[^.;]{0,40}\\b(qts?|quarts?|inch(es)?|liters?|litres?|cups?) (of )?(hot |warm |boiling |simmering )*water\\b");
+            "\\b(canner|rack|kettle)\\b[^.;]{0,40}\\b(qts?|quarts?|inch(es)?|liters?|litres?|cups?) (of )?(hot |warm |boiling |simmering |hot tap |tap )*water\\b"
+                    + "|\\b(of )?(hot |warm |boiling |simmering |tap |cold )*water (and \\w+ \\w+ \\w+ )?(goes |went |stands? |is )?(in|into|to) (the |my |our |a )?(\\w+ )?(bottom of the |bottom of my )?(pressure )?(canner|cooker)\\b");
 
     /** @return the token after what was listed, or {@code i} when the amount is none of an ingredient */
     static int read(Sentence s, Draft draft, int i, Amounts.Found amount) {
@@ -50,6 +54,8 @@ final class UnknownAmount {
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
+                || noun == amount.next()
+                        && SHARE_OF_IT.matcher(s.around(i, 6, 0)).find()
                 // "the spices in a bag", "4 tsp of salt to a gallon"
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")

@@ -54,6 +54,7 @@ final class WholeText {
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
         }
         looseTime(draft);
+        otherCanner(text, draft);
         boiledJars(text, draft);
         if (!draft.facts.times().isEmpty()) {
             draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
@@ -120,6 +121,34 @@ final class WholeText {
                             ? i.withFood(guide.food("cabbage"))
                             : i);
         }
+    }
+
+    private static final Cue OWN =
+            Cue.of("\\b(i|we) (always |usually |still |just )?(do|did|can|canned|put|process|processed)\\b");
+
+    /** "I do them in a boiling bath like grandma. … Process under pressure …": which of the two it was is not known. */
+    private static void otherCanner(String text, Draft draft) {
+        boolean pressure = draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.PRESSURE);
+        if (!pressure) {
+            return;
+        }
+        for (Fact<CanningMethod> method : draft.facts.methods()) {
+            method.range()
+                    .filter(r -> method.value() == CanningMethod.BOILING_WATER && isOwn(text, r))
+                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
+        }
+    }
+
+    private static boolean isOwn(String text, Range method) {
+        int from = method.start();
+        while (from > 0 && method.start() - from < NEAR_TIME && ".;!?\n".indexOf(text.charAt(from - 1)) < 0) {
+            from--;
+        }
+        String before = text.substring(from, method.start()).toLowerCase(java.util.Locale.ROOT);
+        return OWN.matcher(before).find()
+                && !before.contains("not ")
+                && !before.contains("n't")
+                && !before.contains("never");
     }
 
     private static final Cue JARS_BOILED =
