@@ -135,7 +135,8 @@ final class Talk {
             return false;
         }
         if ((!early || s.has(Serving.CUE))
-                && IntStream.range(0, s.size()).anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true))
+                && IntStream.range(0, s.size())
+                        .anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true) && !isLeftOut(s, i, draft))
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> !told.get(i) && JOINS.contains(s.token(i).norm()))) {
             return false;
@@ -160,7 +161,8 @@ final class Talk {
                 about++;
             } else if (!KNOWN.hasForm(word) && !(early && STEPS.hasForm(word))) {
                 // "no hot peppers, the children will not have it": what is not in it
-                if (s.negatedToken(i) && isNamed(s, i, f -> f != FoodClass.ACID && f != FoodClass.SALT)) {
+                if (isLeftOut(s, i, draft)) {
+                    about++;
                     continue;
                 }
                 if (isNamed(s, i, f -> meal && f != FoodClass.ACID && f != FoodClass.SALT || grown && f.isProduce())) {
@@ -181,6 +183,13 @@ final class Talk {
             }
         }
         return strange <= about && mild <= MILD_WORDS && (about > mild / 2 || early);
+    }
+
+    /** "No hot peppers", "strawberries were not ready yet": no acid and no salt, whose absence tells. */
+    private boolean isLeftOut(Sentence s, int i, Draft draft) {
+        boolean absent =
+                s.food(lexicon, i).filter(m -> draft.absent.contains(m.food())).isPresent();
+        return (absent || s.negatedToken(i)) && isNamed(s, i, f -> f != FoodClass.ACID && f != FoodClass.SALT);
     }
 
     /** "Crush them", "boil it", but not "set hers" or "keep it moving". */

@@ -61,7 +61,7 @@ final class UnknownAmount {
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
                 // "half a cup of hot juice in each jar", "canner, 3 quarts of hot water"
                 || covers && isFruit(draft)
-                || CANNER_WATER.matcher(s.around(amount.next(), 8, 3)).find()
+                || CANNER_WATER.matcher(s.around(amount.next(), 8, 6)).find()
                 || s.low().contains("left")
                 || s.low().contains("makes")
                 || s.low().contains("yield")
