@@ -20,6 +20,7 @@ import oilcloth.check.headspace.HeadspaceMissing;
 import oilcloth.check.headspace.HeadspacePartial;
 import oilcloth.check.headspace.HeadspaceSmall;
 import oilcloth.check.headspace.PackDense;
+import oilcloth.check.headspace.PackDry;
 import oilcloth.check.headspace.PackLiquid;
 import oilcloth.check.headspace.RawPack;
 import oilcloth.check.ingredient.Added;
@@ -101,6 +102,7 @@ public final class Registry {
             new SteamLimit(),
             new Switched(),
             new PackDense(),
+            new PackDry(),
             new PackLiquid(),
             new RawPack(),
             new Outdated(),

@@ -26,7 +26,7 @@ final class AcidWords {
     private static final Cue PERCENT = Cue.of(
             "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
     private static final Cue HOMEMADE = Cue.of(
-            "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,16}\\bvinegar|\\bvinegar,? (is |was )?(our own |my own )?home[- ]?made|\\bvinegar\\b[^.;]{0,24}\\b(i|we|he|she|they|(my|our|a) \\w+) (make|made|makes|ferment|ferments|brew|brews|brewed)\\b");
+            "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,24}\\bvinegar|\\b(apple )?(scrap|peel|core) vinegar|\\bvinegar,? (is |was )?(our own |my own )?home[- ]?made|\\bvinegar\\b[^.;]{0,24}\\b(i|we|he|she|they|(my|our|a) \\w+) (make|made|makes|ferment|ferments|brew|brews|brewed)\\b");
 
     private AcidWords() {}
 

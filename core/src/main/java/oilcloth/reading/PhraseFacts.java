@@ -76,7 +76,7 @@ final class PhraseFacts {
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
     private static final List<Phrase<String>> LIQUIDS = List.of(
             Phrase.of(
-                    "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water|juice)( added)?\\b|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing but (the )?tomatoes",
+                    "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water(?! ?-?bath)|juice|broth|stock)( (added|or anything))?\\b(?! (to|in) the canner)|\\b(dry[- ]?pack(ed|ing)?|canned dry(?! [a-z])|dry[- ]?cann(ed|ing))\\b|\\b(pack|packed|fill|filled)\\b[^.;,]{0,30}\\bdry\\b(?! (mustard|beans?|peas|yeast|spices|bread|jars?|rims?|towel))|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing but (the )?tomatoes",
                     "none"),
             Phrase.of(
                     POUR

@@ -62,12 +62,14 @@ final class SameFood {
             }
             boolean repeats = read.amount().isEmpty()
                     || (!s.isItem() && sameAmount(known, read))
-                    || (known.amount().isPresent() && s.has(REFERENCE));
+                    || (known.amount().isPresent() && s.has(REFERENCE) && !isMore(read, known));
             if (repeats) {
                 draft.ingredients.set(i, refined(known, read));
                 return;
             }
-            if (known.amount().isEmpty() && known.aside() == read.aside()) {
+            // "Actually I put in 12 cups of the peppers": nobody uses more of them than there are
+            boolean corrected = known.amount().isPresent() && s.has(REFERENCE);
+            if ((corrected || known.amount().isEmpty()) && known.aside() == read.aside()) {
                 draft.ingredients.set(i, read);
                 return;
             }
@@ -145,6 +147,16 @@ final class SameFood {
                         && a.food().kind() == FoodClass.MEAT
                         && b.food().name().equals("beef"));
     }
+
+    private static boolean isMore(Ingredient read, Ingredient known) {
+        Amount x = read.amount().orElseThrow();
+        Amount y = known.amount().orElseThrow();
+        return !read.food().isAcidulant()
+                && x.unit().kind() == y.unit().kind()
+                && x.low() * x.unit().inBase() > MORE * y.high() * y.unit().inBase();
+    }
+
+    private static final double MORE = 1.03;
 
     private static boolean sameAmount(Ingredient a, Ingredient b) {
         if (a.amount().isEmpty() || b.amount().isEmpty()) {
