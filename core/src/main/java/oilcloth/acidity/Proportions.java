@@ -249,11 +249,38 @@ public final class Proportions {
                 && solids().least() / acidStated > testedSolids() / acidTested * tolerance;
     }
 
-    /** Food groups beyond the tested share at this acid, certain or possible. Packed pickles are limited by the jar. */
+    /** In a jar of beets the jar limits the beets, and they limit the onions. */
+    private List<Raised> packed() {
+        List<Raised> raised = new ArrayList<>();
+        Optional<String> main = tested.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .filter(stated::containsKey);
+        if (main.isEmpty()) {
+            return raised;
+        }
+        double most = stated.get(main.get()).most() / tested.get(main.get());
+        stated.forEach((group, cups) -> {
+            double allowed = tested.getOrDefault(group, 0.0) * most;
+            boolean lesser = !group.equals(main.get()) && allowed > 0 && lowAcid.getOrDefault(group, false);
+            if (lesser && cups.least() > allowed * PACKED_TOLERANCE) {
+                raised.add(new Raised(group, cups, allowed, true));
+            }
+        });
+        return raised;
+    }
+
+    /** Counts of onions and little peppers vary by half. */
+    private static final double PACKED_TOLERANCE = 1.5;
+
+    /** Food groups beyond the tested share at this acid, certain or possible. */
     public List<Raised> raised() {
         List<Raised> raised = new ArrayList<>();
-        if (recipe.isPacked() || isIncomparable()) {
+        if (isIncomparable()) {
             return raised;
+        }
+        if (recipe.isPacked()) {
+            return packed();
         }
         stated.forEach((group, cups) -> {
             Double allowed = tested.get(group);

@@ -52,9 +52,10 @@ final class PhraseFacts {
 
     private static final Cue OPEN_KETTLE = p(
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (still )?(hot|boiling|piping))\\b"
+                    + "|\\bthe heat (seals|sealed|will seal)\\b|\\b(slap|pop|clap|snap|clamp)(ped)? (the |on the )?(lids?|tops?|caps?)( on)?\\b[^.;]{0,20}\\b(they seal|it seals|that's it|they're done|done|and wait)\\b"
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
-                    + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal|went down|go down|suck down|pull down)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
+                    + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal|went down|go down|sucks? down|sucked down|pulls? down)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\bseals? (its ?self|itself|them ?selves|by its ?self|on its own)\\b|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\b(don'?t|do not|did not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
                     + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bwrap(ped|s)?( (them|it|the jars|everything))?( up)? in (a |thick |heavy |old |wool |several )*(towels?|blankets?|quilts?|newspapers?)\\b|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\b(sealed|capped|lidded|lids on)\\b[^.;]{0,40}\\bto (go )?(pop|ping|seal|suck)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
@@ -126,14 +127,15 @@ final class PhraseFacts {
     private static final Cue VENTED = p(
             "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteams? (for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (steam|venting|exhaust\\w*)|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
-            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(never|don'?t|didn'?t|do not|did not) wait (for|till|until|on) (the |any )?steam\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
+            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(put|set|drop|clap|pop)(ped)? the (weight|regulator|jiggler|rocker) (back )?on (right away|at once|straight away|immediately|from the (start|beginning)|first thing)\\b|\\b(never|don'?t|didn'?t|do not|did not) wait (for|till|until|on) (the |any )?steam\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
             "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
+                    + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
     private static final Cue RESTARTED = p(
             "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
     private static final Cue PARTIAL = p(
-            "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b(half|partly|partially|two[- ]thirds|only|not quite|not) (full|filled)?|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
+            "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b(half|partly|partially|two[- ]thirds|only|not quite|not|wasn't|isn't|was not|is not)( quite)? (full|filled)?|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
@@ -305,7 +307,7 @@ final class PhraseFacts {
         s.findAny(OPEN_KETTLE).ifPresent(r -> draft.facts.openKettle(Fact.read(true, r)));
         s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
         s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
-        Optional<Range> not = s.findAny(NOT_VENTED);
+        Optional<Range> not = s.findAny(NOT_VENTED).or(() -> Venting.tooShort(s));
         if (not.isPresent()) {
             draft.facts.vented(Fact.read(false, not.get()));
         } else {

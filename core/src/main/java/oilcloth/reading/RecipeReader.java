@@ -3,9 +3,12 @@ package oilcloth.reading;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.PracticeRule;
 import oilcloth.recipe.Practice;
@@ -196,10 +199,27 @@ public final class RecipeReader {
         draft.titleFoods.addAll(ingredients.foodsOf(s));
         steps.read(s, draft);
         practices(s, draft);
+        trimmings(text, line, draft);
         // A title does not fill jars or start the canner.
         draft.filled = false;
         draft.inCanner = false;
         draft.cooked = Optional.empty();
+    }
+
+    private static final Cue WITH = Cue.of("\\b(with|w/|in)\\b");
+    private static final Set<FoodClass> TRIMMINGS =
+            Set.of(FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG, FoodClass.STARCH, FoodClass.THICKENER);
+
+    /** "Pickled asparagus with a glug of olive oil": what no recipe is tested with is in the jar though only the title says so. */
+    private void trimmings(String text, Range line, Draft draft) {
+        Matcher with = WITH.matcher(line.of(text).toLowerCase(Locale.ROOT));
+        if (with.find()) {
+            Draft named = new Draft();
+            ingredients.read(new Sentence(text, new Range(line.start() + with.end(), line.end()), false), named);
+            named.ingredients.stream()
+                    .filter(i -> TRIMMINGS.contains(i.food().kind()))
+                    .forEach(draft.ingredients::add);
+        }
     }
 
     private boolean isItem(String text, Range line) {

@@ -1,8 +1,28 @@
 package oilcloth.reading;
 
+import java.util.Optional;
+import oilcloth.text.Cue;
+import oilcloth.text.Range;
+
 /** Ten minutes of steam before the weight goes on: a time of the canner that is not the process. */
 final class Venting {
+    private static final String FEW =
+            "([1-9]|one|two|three|four|five|six|seven|eight|nine|a|a few|a couple( of)?|half a|few)(?! (or|to) (ten|10))( ?(to|or|-|–) ?(\\w+))?";
+
+    /** "Vented 4 minutes", "five minutes of steam", "vented ten seconds": the air is not out yet. */
+    private static final Cue SHORT = Cue.of(
+            "\\b(vent(ed|ing|s)?|exhaust(ed|ing|s)?|let (it|the canner|the steam|steam) (vent|steam|blow|exhaust|escape|out|run|go))\\b[^.;,]{0,24}?(?<![\\d/.-])\\b("
+                    + FEW
+                    + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b|(?<![\\d/.-])\\b"
+                    + FEW
+                    + " ?-? ?(minutes?|mins?)( of)? (free |steady )?(steam|vent|venting|exhaust\\w*)\\b");
+
     private Venting() {}
+
+    /** Steam for less than the ten minutes that were tested. */
+    static Optional<Range> tooShort(Sentence s) {
+        return s.find(SHORT);
+    }
 
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
     static boolean names(Sentence s, int canner) {

@@ -37,8 +37,10 @@ public final class Outdated implements Check {
             "\\b(books?|edition|pamphlet|cookbook|cards?|recipes?|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|printed|chart|directions)\\b");
 
     private static final Cue FIGURE = Cue.of("\\b18\\d\\d\\b|\\b19\\d\\d\\b|\\b200\\d\\b");
-    private static final Cue YEAR = Cue.of("\\b" + BOOK
-            + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))");
+    private static final Cue YEAR = Cue.of(
+            "\\b" + BOOK
+                    + "\\b[^.;\\n]{0,24}?\\b(1[89]\\d\\d|200[0-8])\\b(?! ?(ft|feet|'|m\\b|metres|meters|g\\b|ml))"
+                    + "|\\b(1[89]\\d\\d|200[0-8])(?= (edition|printing|version|copy|book|booklet|pamphlet|bulletin|leaflet|recipe)\\b)");
     private static final Cue OLD = Cue.of(
             "\\b(nineteen[- ](ten|twenty|thirty|forty|fifty|sixty|seventy|eighty)[- ]?\\w*)\\b"
                     + "|\\b((19)?[1-8](0s|0's))\\b"
