@@ -143,7 +143,8 @@ final class IngredientFinder {
         if (Referring.inPlace(s, draft, match.food(), i) || Referring.toTheProduce(s, draft, match.food(), at)) {
             return end;
         }
-        Food food = spoonedPepper(match.food(), amount.amount());
+        boolean corns = s.around(at, 0, match.length()).matches(".*(corn|black).*");
+        Food food = corns ? match.food() : spoonedPepper(match.food(), amount.amount());
         int place = draft.ingredients.size();
         Amount stated = weighed.orElse(ContextWords.sticks(s, amount.amount(), at + match.length() - 1));
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());

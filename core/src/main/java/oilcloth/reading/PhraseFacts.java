@@ -175,7 +175,7 @@ final class PhraseFacts {
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(
-            "\\b(it|they|this|these|that) makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good) $"
+            "\\b(it|they|this|these|that|juice|syrup|leftovers?) makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good) $"
                     + "|\\b(uses?|good|great|serve|serve (it|them|these)|served|eat|ate|eat (it|them|these)|have (it|them|these)|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
 
     /** "Okra, plain, for gumbo": what it will be one day. */
