@@ -42,7 +42,7 @@ final class Deviations {
 
     /** Before the time is told most sentences are steps; a remark has somebody, or the canner, in it. */
     private static final Cue SOMEBODY = Cue.of(
-            "\\b(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|these are|those are|half|the (old )?(canner|kettle|burner|power|gauge|dial|needle|stove|weight|lids|jars|kids|children|sun|clock|fire|seal|other)|the (brine|vinegar|meat|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only|sat|stood)|two|grand\\w+|dad|mom|mother|everything|if (i|we|it|they|company|my))\\b");
+            "\\b(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|these are|those are|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|the (old )?(canner|kettle|burner|power|gauge|dial|needle|stove|weight|lids|jars|kids|children|sun|clock|fire|seal|other)|the (brine|vinegar|meat|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only|sat|stood)|two|grand\\w+|dad|mom|mother|everything|if (i|we|it|they|company|my))\\b");
 
     private static final Cue THROWN_OUT = Cue.of(
             "\\b(throw|threw|thrown|toss|tossed|discard\\w*|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
@@ -52,7 +52,7 @@ final class Deviations {
 
     /** Somebody tells what happened. */
     private static final Cue TELLS = Cue.of(
-            "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half|most|some|a few|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan)|the (vinegar|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only))\\b");
+            "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|most|some|a few|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan)|the (vinegar|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only))\\b");
 
     /** Food or jars that waited where nobody says they were kept cold. */
     private static final Cue WAITED = Cue.of(

@@ -15,7 +15,7 @@ final class Durations {
     private static final Set<String> COMES =
             Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
     private static final Cue STERILISE = Cue.of(
-            "\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
+            "\\bboil(ed|ing)? (them |the jars |for |about )?(\\w+ ?-? ?)?(minutes?|mins?) (first|before ?(hand)?\\b(?! (i|we|you|they|eat|serv))|ahead)\\b|\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
     /** Minutes; nobody boils empty jars longer, at any altitude. */
     private static final int LONGEST_STERILISING = 25;
 
@@ -171,6 +171,8 @@ final class Durations {
         return Fact.read(time, s.span(i, d.next()));
     }
 
+    private static final Cue IN_A_BOIL = Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b");
+
     private static final Set<String> ENDS = Set.of(",", ";", ".", "/", "|", "-", "–", "—");
 
     /** A clause, or a sentence, with nothing in it but the time. */
@@ -178,7 +180,10 @@ final class Durations {
         int before = from > 0 && (s.is(from - 1, "then") || s.is(from - 1, "for")) ? from - 2 : from - 1;
         boolean opens = before < 0 || ENDS.contains(s.token(before).norm());
         boolean ends = to >= s.size() || ENDS.contains(s.token(to).norm());
-        return opens && (ends || s.is(to, "with") && afterIsCanner(s, to));
+        return opens
+                && (ends
+                        || s.is(to, "with") && afterIsCanner(s, to)
+                        || IN_A_BOIL.matcher(s.around(to, 0, 7)).lookingAt());
     }
 
     /** The words between the semicolons around a token. */

@@ -313,7 +313,7 @@ final class IngredientFinder {
                 return after.get().next();
             }
         }
-        if (s.negatedToken(i) || isNotThere(s, end)) {
+        if (s.negatedToken(i) || isNotThere(s, end) || s.has(NOT_HEEDED)) {
             draft.absent.add(match.food());
             return end;
         }
@@ -345,6 +345,10 @@ final class IngredientFinder {
     private static final Cue NOT_THERE = Cue.of(
             "^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
                     + "|^(plants? |crop |vines? |trees? |bushes )?(failed|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
+
+    /** "My neighbor says to add vinegar but I don't care for that". */
+    private static final Cue NOT_HEEDED = Cue.of(
+            "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b.*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b");
 
     private static boolean isNotThere(Sentence s, int end) {
         return NOT_THERE.matcher(s.around(end, 0, 6)).find();

@@ -52,7 +52,7 @@ final class PhraseFacts {
 
     private static final Cue OPEN_KETTLE = p(
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (still )?(hot|boiling|piping))\\b"
-                    + "|\\bthe heat (seals|sealed|will seal)\\b|\\b(slap|pop|clap|snap|clamp)(ped)? (the |on the )?(lids?|tops?|caps?)( on)?\\b[^.;]{0,20}\\b(they seal|it seals|that's it|they're done|done|and wait)\\b"
+                    + "|\\blet (them|it|the jars|mine) (all )?seal\\b|\\bthe heat (seals|sealed|will seal)\\b|\\b(slap|pop|clap|snap|clamp)(ped)? (the |on the )?(lids?|tops?|caps?)( on)?\\b[^.;]{0,20}\\b(they seal|it seals|that's it|they're done|done|and wait)\\b"
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal|went down|go down|sucks? down|sucked down|pulls? down)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
@@ -140,7 +140,7 @@ final class PhraseFacts {
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Cue STERILISE = p(
-            "\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
+            "\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?) (first|before ?hand|ahead)\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
     /** Less than any sterilising takes. */
     private static final Minutes NOT_BOILED = Minutes.of(1);
 

@@ -76,9 +76,14 @@ final class StepWords {
 
     void read(Sentence s, Draft draft) {
         boolean food = namesFood(s);
+        int named = 0;
         for (int i = 0; i < s.size(); i++) {
             String word = s.token(i).norm();
-            if (!s.token(i).isWord() || word.length() < 4 || word.indexOf('\'') > 0 || isKnown(word)) {
+            int from = i;
+            named = Math.max(
+                    named, s.food(lexicon, i).map(m -> from + m.length()).orElse(0));
+            // "black-eyed peas": the second word of a name is no verb
+            if (i < named || !s.token(i).isWord() || word.length() < 4 || word.indexOf('\'') > 0 || isKnown(word)) {
                 continue;
             }
             boolean done = word.endsWith("ed") && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));

@@ -55,6 +55,7 @@ final class WholeText {
         }
         looseTime(draft);
         otherCanner(text, draft);
+        iceWater(draft);
         boiledJars(text, draft);
         if (!draft.facts.times().isEmpty()) {
             draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
@@ -123,6 +124,23 @@ final class WholeText {
         }
     }
 
+    /** "3/4 cup canning salt, 4 cups ice, 8 cups water": nobody cans ice, and the water beside it is the soak. */
+    private static void iceWater(Draft draft) {
+        for (int i = 0; i < draft.ingredients.size(); i++) {
+            if (!draft.ingredients.get(i).food().name().equals("ice")) {
+                continue;
+            }
+            draft.ingredients.set(i, draft.ingredients.get(i).withAside(true));
+            for (int beside : new int[] {i - 1, i + 1}) {
+                if (beside >= 0
+                        && beside < draft.ingredients.size()
+                        && draft.ingredients.get(beside).food().kind() == FoodClass.WATER) {
+                    draft.ingredients.set(beside, draft.ingredients.get(beside).withAside(true));
+                }
+            }
+        }
+    }
+
     private static final Cue OWN =
             Cue.of("\\b(i|we) (always |usually |still |just )?(do|did|can|canned|put|process|processed)\\b");
 
@@ -166,6 +184,14 @@ final class WholeText {
                 .mapToInt(Range::start)
                 .min()
                 .orElse(Integer.MAX_VALUE);
+        if (draft.facts.times().isEmpty() && draft.looseTimes.size() == 1) {
+            // "Quart jars, juice to half an inch, bubbles, lids. 25 minutes in a rolling boil."
+            draft.looseTimes
+                    .get(0)
+                    .range()
+                    .filter(r -> r.start() > jars && isBoil(text, r))
+                    .ifPresent(r -> draft.facts.times().add(draft.looseTimes.get(0)));
+        }
         draft.facts.times().stream()
                 .flatMap(t -> t.range().stream())
                 .filter(r -> r.start() > jars && isBoil(text, r))
