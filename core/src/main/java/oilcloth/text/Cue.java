@@ -1,6 +1,7 @@
 package oilcloth.text;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -17,6 +18,8 @@ import oilcloth.text.Literals.Present;
 public final class Cue {
     private static final ConcurrentHashMap<String, Cue> KNOWN = new ConcurrentHashMap<>();
     private static final Literals LITERALS = new Literals();
+    /** More of them tell little more. */
+    private static final int MOST_SETS = 2;
 
     /** A lower-case text made ready for many searches. */
     public static final class Searched {
@@ -37,16 +40,16 @@ public final class Cue {
     /** One alternative of a pattern. */
     private static final class Alternative {
         private final String regex;
-        /** Of which it needs one; empty where it may match anything. */
-        private final Literal[] literals;
+        /** Of each of which it needs one; empty where it may match anything. */
+        private final Literal[][] needed;
         /** With one of which every match begins; empty where that is not known. */
         private final Literal[] leading;
 
         private volatile Pattern compiled;
 
-        Alternative(String regex, Literal[] literals, Literal[] leading) {
+        Alternative(String regex, Literal[][] needed, Literal[] leading) {
             this.regex = regex;
-            this.literals = literals;
+            this.needed = needed;
             this.leading = leading;
         }
 
@@ -60,12 +63,21 @@ public final class Cue {
         }
 
         boolean mayMatch(Searched text) {
+            for (Literal[] one : needed) {
+                if (!holdsOne(text, one)) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        private static boolean holdsOne(Searched text, Literal[] literals) {
             for (Literal literal : literals) {
                 if (text.present.mayHold(literal)) {
                     return true;
                 }
             }
-            return literals.length == 0;
+            return false;
         }
 
         /** The first match that begins at or after an offset and before {@code limit}; null for none. */
@@ -110,13 +122,25 @@ public final class Cue {
         List<Literal> needed = new ArrayList<>();
         boolean free = false;
         for (String part : split(regex)) {
-            Alternative a = new Alternative(
+            List<List<RegexLiterals.Part>> sets = new RegexLiterals(part)
+                    .needed().stream()
+                            .filter(Cue::isTelling)
+                            .sorted(Comparator.comparingInt(RegexLiterals::shortest)
+                                    .reversed())
+                            .limit(MOST_SETS)
+                            .toList();
+            made.add(new Alternative(
                     part,
-                    literals(new RegexLiterals(part).alternatives()),
-                    literals(new RegexLiterals(part).leading()));
-            made.add(a);
-            needed.addAll(List.of(a.literals));
-            free |= a.literals.length == 0;
+                    sets.stream().map(Cue::literals).toArray(Literal[][]::new),
+                    new RegexLiterals(part)
+                            .leading()
+                            .filter(Cue::isTelling)
+                            .map(Cue::literals)
+                            .orElse(new Literal[0])));
+            free |= sets.isEmpty();
+            if (!sets.isEmpty()) {
+                needed.addAll(List.of(literals(RegexLiterals.mostTelling(sets))));
+            }
         }
         this.alternatives = List.copyOf(made);
         this.id = free ? -1 : LITERALS.newCue(needed.stream().distinct().toList());
@@ -169,10 +193,15 @@ public final class Cue {
     }
 
     /** One letter alone stands in every text and tells nothing. */
-    private static Literal[] literals(Optional<List<String>> letters) {
-        List<String> all = letters.orElse(List.of());
-        boolean telling = all.stream().allMatch(l -> l.length() > 1);
-        return telling ? all.stream().distinct().map(LITERALS::literal).toArray(Literal[]::new) : new Literal[0];
+    private static boolean isTelling(List<RegexLiterals.Part> letters) {
+        return letters.stream().allMatch(l -> l.letters().length() > 1);
+    }
+
+    private static Literal[] literals(List<RegexLiterals.Part> letters) {
+        return letters.stream()
+                .distinct()
+                .map(l -> LITERALS.literal(l.letters(), l.opensWord()))
+                .toArray(Literal[]::new);
     }
 
     /** The alternatives at the top of a pattern. */

@@ -11,7 +11,7 @@ import java.util.concurrent.atomic.AtomicReferenceArray;
  * made and never shrinks.
  */
 final class Literals {
-    /** A literal, and the cues that can match where it stands. */
+    /** A literal, perhaps only at the beginning of a word, and the cues that can match where it stands. */
     static final class Literal {
         private final String letters;
         private final int id;
@@ -50,9 +50,6 @@ final class Literals {
         }
 
         private void add(Literal literal) {
-            if (literal.id >= knownLiterals || isSet(literals, literal.id)) {
-                return;
-            }
             set(literals, literal.id);
             for (int cue : literal.cues) {
                 if (cue < knownCues) {
@@ -76,15 +73,48 @@ final class Literals {
     private static final int PAIRS = 1 << 14;
     private static final int FACTOR = 31;
 
-    private final Map<String, Literal> byLetters = new HashMap<>();
-    /** Literals of two letters, of three, and longer ones by their first four. */
-    private final List<AtomicReferenceArray<Literal[]>> byBeginning = List.of(
-            new AtomicReferenceArray<>(BUCKETS),
-            new AtomicReferenceArray<>(BUCKETS),
-            new AtomicReferenceArray<>(BUCKETS));
+    /** Literals that may stand anywhere, and those that open a word. */
+    private final Table anywhere = new Table();
 
-    /** The first two letters of some literal. */
-    private final long[] pairs = new long[PAIRS / Long.SIZE];
+    private final Table opening = new Table();
+
+    private static final class Table {
+        private final Map<String, Literal> byLetters = new HashMap<>();
+        /** Literals of two letters, of three, and longer ones by their first four. */
+        private final List<AtomicReferenceArray<Literal[]>> byBeginning = List.of(
+                new AtomicReferenceArray<>(BUCKETS),
+                new AtomicReferenceArray<>(BUCKETS),
+                new AtomicReferenceArray<>(BUCKETS));
+
+        /** The first two letters of some literal. */
+        private final long[] pairs = new long[PAIRS / Long.SIZE];
+
+        private void add(Literal made) {
+            String l = made.letters;
+            int telling = Math.min(l.length(), MOST);
+            AtomicReferenceArray<Literal[]> buckets = byBeginning.get(telling - LEAST);
+            int bucket = beginning(l, 0, telling) & (BUCKETS - 1);
+            Literal[] before = buckets.get(bucket);
+            Literal[] after = before == null ? new Literal[1] : Arrays.copyOf(before, before.length + 1);
+            after[after.length - 1] = made;
+            buckets.set(bucket, after);
+            int pair = pair(l.charAt(0), l.charAt(1));
+            pairs[pair / Long.SIZE] |= 1L << pair;
+        }
+
+        private void look(String low, int i, Present present) {
+            int pair = pair(low.charAt(i), low.charAt(i + 1));
+            if ((pairs[pair / Long.SIZE] & 1L << pair) == 0) {
+                return;
+            }
+            int hash = beginning(low, i, LEAST);
+            mark(byBeginning.get(0).get(hash & (BUCKETS - 1)), low, i, present);
+            for (int n = LEAST + 1; n <= MOST && i + n <= low.length(); n++) {
+                hash = hash * FACTOR + low.charAt(i + n - 1);
+                mark(byBeginning.get(n - LEAST).get(hash & (BUCKETS - 1)), low, i, present);
+            }
+        }
+    }
 
     private volatile int literalCount;
     private volatile int cueCount;
@@ -101,19 +131,15 @@ final class Literals {
         return cue;
     }
 
-    /** @param letters two at least */
-    synchronized Literal literal(String letters) {
-        return byLetters.computeIfAbsent(letters, l -> {
+    /**
+     * @param letters two at least
+     * @param opensWord whether only those count that no letter stands before
+     */
+    synchronized Literal literal(String letters, boolean opensWord) {
+        Table table = opensWord ? opening : anywhere;
+        return table.byLetters.computeIfAbsent(letters, l -> {
             Literal made = new Literal(l, literalCount);
-            int telling = Math.min(l.length(), MOST);
-            AtomicReferenceArray<Literal[]> buckets = byBeginning.get(telling - LEAST);
-            int bucket = beginning(l, 0, telling) & (BUCKETS - 1);
-            Literal[] before = buckets.get(bucket);
-            Literal[] after = before == null ? new Literal[1] : Arrays.copyOf(before, before.length + 1);
-            after[after.length - 1] = made;
-            buckets.set(bucket, after);
-            int pair = pair(l.charAt(0), l.charAt(1));
-            pairs[pair / Long.SIZE] |= 1L << pair;
+            table.add(made);
             literalCount++;
             return made;
         });
@@ -124,16 +150,14 @@ final class Literals {
         // cues first: a cue counted here has its literals counted as well
         int cues = cueCount;
         Present present = new Present(literalCount, cues);
+        boolean inWord = false;
         for (int i = 0; i + LEAST <= low.length(); i++) {
-            if (!begins(low.charAt(i), low.charAt(i + 1))) {
-                continue;
+            anywhere.look(low, i, present);
+            if (!inWord) {
+                opening.look(low, i, present);
             }
-            int hash = beginning(low, i, LEAST);
-            mark(byBeginning.get(0).get(hash & (BUCKETS - 1)), low, i, present);
-            for (int n = LEAST + 1; n <= MOST && i + n <= low.length(); n++) {
-                hash = hash * FACTOR + low.charAt(i + n - 1);
-                mark(byBeginning.get(n - LEAST).get(hash & (BUCKETS - 1)), low, i, present);
-            }
+            char c = low.charAt(i);
+            inWord = c == '_' || Character.isLetterOrDigit(c);
         }
         return present;
     }
@@ -141,16 +165,11 @@ final class Literals {
     private static void mark(Literal[] bucket, String low, int at, Present present) {
         if (bucket != null) {
             for (Literal literal : bucket) {
-                if (low.startsWith(literal.letters, at)) {
+                if (!present.mayHold(literal) && low.startsWith(literal.letters, at)) {
                     present.add(literal);
                 }
             }
         }
-    }
-
-    private boolean begins(char first, char second) {
-        int pair = pair(first, second);
-        return (pairs[pair / Long.SIZE] & 1L << pair) != 0;
     }
 
     private static int pair(char first, char second) {

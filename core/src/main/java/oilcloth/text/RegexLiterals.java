@@ -1,6 +1,7 @@
 package oilcloth.text;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,31 +11,68 @@ final class RegexLiterals {
     /** Shorter ones stand in every sentence. */
     private static final int SHORTEST = 2;
 
+    /**
+     * Letters a match needs.
+     *
+     * @param opensWord whether no letter can stand right before them
+     */
+    record Part(String letters, boolean opensWord) {}
+
     private final String regex;
     private int at;
+    /** Whether what was taken last ends where a word may begin. */
+    private boolean apart;
 
     RegexLiterals(String regex) {
         this.regex = regex;
     }
 
-    /** The union over all alternatives; empty when one of them needs nothing. */
-    Optional<List<String>> alternatives() {
-        List<String> all = new ArrayList<>();
-        boolean free = false;
+    /**
+     * Sets of literals: a match needs one of each. Of several alternatives only the union of what tells most of each; none
+     * where one of them needs nothing.
+     */
+    List<List<Part>> needed() {
+        return needed(false);
+    }
+
+    private List<List<Part>> needed(boolean opensWord) {
+        List<List<List<Part>>> alternatives = new ArrayList<>();
+        boolean allApart = true;
         do {
-            Optional<List<String>> one = sequence();
-            free |= one.isEmpty();
-            one.ifPresent(all::addAll);
+            alternatives.add(sequence(opensWord));
+            allApart &= apart;
         } while (next('|'));
-        return free ? Optional.empty() : Optional.of(all);
+        apart = allApart;
+        if (alternatives.size() == 1) {
+            return alternatives.get(0);
+        }
+        List<Part> union = new ArrayList<>();
+        for (List<List<Part>> one : alternatives) {
+            if (one.isEmpty()) {
+                return List.of();
+            }
+            union.addAll(mostTelling(one));
+        }
+        return List.of(union);
+    }
+
+    /** Of some sets, not empty, the one with the longest shortest literal. */
+    static List<Part> mostTelling(List<List<Part>> sets) {
+        return sets.stream()
+                .max(Comparator.comparingInt(RegexLiterals::shortest))
+                .orElseThrow();
     }
 
     /** The literals a match begins with, over all alternatives; empty when one of them may begin otherwise. */
-    Optional<List<String>> leading() {
-        List<String> all = new ArrayList<>();
+    Optional<List<Part>> leading() {
+        return leading(false);
+    }
+
+    private Optional<List<Part>> leading(boolean opensWord) {
+        List<Part> all = new ArrayList<>();
         boolean free = false;
         do {
-            Optional<List<String>> one = first();
+            Optional<List<Part>> one = first(opensWord);
             free |= one.isEmpty();
             one.ifPresent(all::addAll);
             skipSequence();
@@ -44,14 +82,16 @@ final class RegexLiterals {
 
     private void skipSequence() {
         while (at < regex.length() && regex.charAt(at) != '|' && regex.charAt(at) != ')') {
-            atom(new StringBuilder());
+            atom(new StringBuilder(), false);
             quantified();
         }
     }
 
-    private Optional<List<String>> first() {
+    private Optional<List<Part>> first(boolean within) {
+        boolean opensWord = within;
         while (at < regex.length() && (regex.startsWith("\\b", at) || lookaround(at))) {
-            atom(new StringBuilder());
+            opensWord |= regex.startsWith("\\b", at);
+            atom(new StringBuilder(), false);
         }
         if (at < regex.length() && regex.charAt(at) == '(') {
             at++;
@@ -61,7 +101,7 @@ final class RegexLiterals {
                 at--;
                 return Optional.empty();
             }
-            Optional<List<String>> inside = leading();
+            Optional<List<Part>> inside = leading(opensWord);
             next(')');
             return quantified() ? Optional.empty() : inside;
         }
@@ -79,7 +119,9 @@ final class RegexLiterals {
         }
         return run.length() == 0
                 ? Optional.empty()
-                : Optional.of(List.of(run.toString().toLowerCase(Locale.ROOT)));
+                : Optional.of(List.of(new Part(
+                        run.toString().toLowerCase(Locale.ROOT),
+                        opensWord && Character.isLetterOrDigit(run.charAt(0)))));
     }
 
     private static boolean isLetter(char c) {
@@ -94,46 +136,66 @@ final class RegexLiterals {
         return false;
     }
 
-    /** Of all that a sequence needs, the one with the longest shortest literal. */
-    private Optional<List<String>> sequence() {
-        Optional<List<String>> best = Optional.empty();
+    /** All that a sequence needs. */
+    private List<List<Part>> sequence(boolean opensWord) {
+        List<List<Part>> all = new ArrayList<>();
         StringBuilder run = new StringBuilder();
+        boolean runOpens = false;
+        apart = opensWord;
         while (at < regex.length() && regex.charAt(at) != '|' && regex.charAt(at) != ')') {
             int start = at;
-            Optional<List<String>> need = atom(run);
+            boolean before = apart;
+            runOpens = run.length() == 0 ? before : runOpens;
+            List<List<Part>> need = atom(run, before);
             boolean optional = quantified();
+            apart = endsApart(start, before, optional);
             if (regex.charAt(start) != '(' && need.isEmpty() && run.length() > 0 && optional) {
                 // the quantifier belongs to the last letter of the run
                 run.setLength(run.length() - 1);
-                best = better(best, literal(run));
-                run.setLength(0);
-            } else if (need.isPresent() || breaks(start)) {
-                best = better(best, literal(run));
-                run.setLength(0);
-                best = optional ? best : better(best, need);
+                literal(run, runOpens, all);
+            } else if (!need.isEmpty() || breaks(start)) {
+                literal(run, runOpens, all);
+                if (!optional) {
+                    all.addAll(need);
+                }
             } else if (at > start && repeats(start)) {
-                best = better(best, literal(run));
-                run.setLength(0);
+                literal(run, runOpens, all);
             }
         }
-        return better(best, literal(run));
+        literal(run, runOpens, all);
+        return all;
     }
 
-    private static Optional<List<String>> literal(CharSequence run) {
-        return run.length() < SHORTEST
-                ? Optional.empty()
-                : Optional.of(List.of(run.toString().toLowerCase(Locale.ROOT)));
-    }
-
-    private static Optional<List<String>> better(Optional<List<String>> a, Optional<List<String>> b) {
-        if (a.isEmpty() || b.isEmpty()) {
-            return a.isEmpty() ? b : a;
+    /** Whether a word may begin right behind the atom that began at {@code start}, and a letter cannot stand before it. */
+    private boolean endsApart(int start, boolean before, boolean optional) {
+        char c = regex.charAt(start);
+        boolean ends;
+        if (c == '(') {
+            ends = lookaround(start) ? before : apart;
+        } else if (c == '\\') {
+            ends = regex.charAt(start + 1) == 'b';
+        } else {
+            ends = c == ' ' && !(at > start + 1 && regex.charAt(at - 1) == '?');
         }
-        return shortest(b.get()) > shortest(a.get()) ? b : a;
+        return ends && (!optional || before);
     }
 
-    private static int shortest(List<String> literals) {
-        return literals.stream().mapToInt(String::length).min().orElse(0);
+    /** A run of letters has ended. */
+    private static void literal(StringBuilder run, boolean opensWord, List<List<Part>> all) {
+        int from = 0;
+        while (from < run.length() && run.charAt(from) == ' ') {
+            from++;
+        }
+        String letters = run.substring(from).toLowerCase(Locale.ROOT);
+        if (letters.length() >= SHORTEST) {
+            boolean word = Character.isLetterOrDigit(letters.charAt(0));
+            all.add(List.of(new Part(letters, word && (opensWord || from > 0))));
+        }
+        run.setLength(0);
+    }
+
+    static int shortest(List<Part> literals) {
+        return literals.stream().mapToInt(l -> l.letters().length()).min().orElse(0);
     }
 
     /** Whether the atom that began here is more than a letter or a zero-width sign. */
@@ -161,14 +223,14 @@ final class RegexLiterals {
     }
 
     /** Takes one atom; a letter goes into the run, a group gives what it needs. */
-    private Optional<List<String>> atom(StringBuilder run) {
+    private List<List<Part>> atom(StringBuilder run, boolean opensWord) {
         char c = regex.charAt(at);
         if (c == '(') {
-            return group();
+            return group(opensWord);
         }
         if (c == '[') {
             skipClass();
-            return Optional.empty();
+            return List.of();
         }
         if (c == '\\') {
             char e = regex.charAt(at + 1);
@@ -176,16 +238,16 @@ final class RegexLiterals {
             if (!Character.isLetterOrDigit(e)) {
                 run.append(e);
             }
-            return Optional.empty();
+            return List.of();
         }
         at++;
         if (c != '.' && c != '^' && c != '$') {
             run.append(c);
         }
-        return Optional.empty();
+        return List.of();
     }
 
-    private Optional<List<String>> group() {
+    private List<List<Part>> group(boolean opensWord) {
         int start = at;
         boolean zero = lookaround(start);
         at++;
@@ -196,13 +258,13 @@ final class RegexLiterals {
             }
             if (regex.charAt(at) == ')') {
                 at++;
-                return Optional.empty();
+                return List.of();
             }
             at++;
         }
-        Optional<List<String>> inside = alternatives();
+        List<List<Part>> inside = needed(opensWord);
         next(')');
-        return zero ? Optional.empty() : inside;
+        return zero ? List.of() : inside;
     }
 
     private void skipClass() {
