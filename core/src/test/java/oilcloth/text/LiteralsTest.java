@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** One pass tells for every literal what searching for each of them tells. */
 class LiteralsTest {
@@ -14,7 +16,7 @@ class LiteralsTest {
         Random random = new Random(11);
         Literals literals = new Literals();
         List<Literals.Literal> all = IntStream.range(0, 600)
-                .mapToObj(n -> literals.literal(letters(random, 2 + random.nextInt(5))))
+                .mapToObj(n -> literals.literal(letters(random, 2 + random.nextInt(5)), false))
                 .distinct()
                 .toList();
         for (int n = 0; n < 400; n++) {
@@ -29,14 +31,42 @@ class LiteralsTest {
     }
 
     @Test
+    void whatOpensAWordIsNotFoundWithinOne() {
+        Literals literals = new Literals();
+        Literals.Literal lid = literals.literal("lid", true);
+        assertThat(literals.in("the lids").mayHold(lid)).isTrue();
+        assertThat(literals.in("(lid on)").mayHold(lid)).isTrue();
+        assertThat(literals.in("solid").mayHold(lid)).isFalse();
+        assertThat(literals.in("élid").mayHold(lid)).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "\\b(my )?lids?; lid; true",
+                "\\b(re-?)?use; use; false",
+                "\\bs?he lids; he lids; false",
+                "\\w+ lids; lids; true",
+                "un ?lid; lid; false",
+                "\\b(hot|the) lids; lids; true"
+            })
+    void whereAPatternCanOnlyBeginAWord(String regex, String letters, boolean opens) {
+        assertThat(new RegexLiterals(regex).needed().stream().flatMap(List::stream))
+                .filteredOn(p -> p.letters().equals(letters) || letters.endsWith(p.letters()))
+                .extracting(RegexLiterals.Part::opensWord)
+                .contains(opens);
+    }
+
+    @Test
     void aCueIsPossibleWhereOneOfItsLiteralsStands() {
         Literals literals = new Literals();
-        int lids = literals.newCue(List.of(literals.literal("lid"), literals.literal("cover")));
-        int wax = literals.newCue(List.of(literals.literal("wax")));
+        int lids = literals.newCue(List.of(literals.literal("lid", false), literals.literal("cover", false)));
+        int wax = literals.newCue(List.of(literals.literal("wax", false)));
         Literals.Present present = literals.in("cover with melted paraffin");
         assertThat(present.mayMatch(lids)).isTrue();
         assertThat(present.mayMatch(wax)).isFalse();
-        assertThat(present.mayMatch(literals.newCue(List.of(literals.literal("oven")))))
+        assertThat(present.mayMatch(literals.newCue(List.of(literals.literal("oven", false)))))
                 .as("made since: possible")
                 .isTrue();
     }
