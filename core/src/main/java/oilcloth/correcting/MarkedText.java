@@ -185,7 +185,7 @@ public record MarkedText(List<Piece> pieces) {
         }
 
         private static final Pattern CANNER = Pattern.compile(
-                "(?i)(hot |boiling[- ])?water[- ]?bath( canner)?|boiling[- ]water( canner| bath)?|\\b(bwb|hwb|wb|bw)\\b|boiling (bath|canner)|atmospheric steam( canner)?|steam[- ]?canner|\\bbath\\b"
+                "(?i)(hot |boiling[- ])?water[- ]?bath( canner)?|boiling[- ]water( canner| bath)?|\\b(bwb|bwc|hwb|wb|bw)\\b|boiling (bath|canner)|atmospheric steam( canner)?|steam[- ]?canner|\\bbath\\b"
                         + "|pressure[- ]?(canner|cooker|canned)|weighted[- ]gauge|dial[- ]gauge");
 
         /** The words for the canner itself; what names the method may run from "process" over the minutes to the bath. */

@@ -46,7 +46,7 @@ public record Stage(Kind kind, Minutes minutes, String words) {
             "\\b(boil\\w*|simmer\\w*|cook\\w*|heat\\w*|blanch\\w*|steam\\w*|roast\\w*|bake\\w*|brown\\w*|reduce\\w*)\\b");
     /** The canner's own minutes are planned from the tested row, and the jars' from their own rule. */
     private static final Pattern NOT_BEFORE = Pattern.compile(
-            "\\b(process\\w*|canner|water bath|bwb|pressure|psi|pounds|vent\\w*|exhaust\\w*|sterili[sz]\\w*|empty jars|cool(ed|ing)? jars|let (the )?jars)\\b");
+            "\\b(process\\w*|canner|water bath|bwb|bwc|pressure|psi|pounds|vent\\w*|exhaust\\w*|sterili[sz]\\w*|empty jars|cool(ed|ing)? jars|let (the )?jars)\\b");
 
     private static final Pattern AGAIN =
             Pattern.compile("\\b(repeat|two more times|twice more|2 more times|three times|3 times)\\b");

@@ -43,14 +43,14 @@ final class Durations {
     private static final Cue FILLED_JARS = Cue.of("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
     private static final Cue CANNER_WORDS = Cue.of(
-            "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bw|steam canner|weight|pounds?|lbs?)\\b");
+            "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");
 
     /** "20 minutes at a full rolling boil with an inch of water over them". */
     private static final Cue AT_A_BOIL =
             Cue.of("^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))");
 
     private static final Cue BOILED_BEFORE = Cue.of("\\bboil(ed|ing)? (for )?$");
-    private static final Cue CANNER_NEXT = Cue.of("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|wb|bw|canner)");
+    private static final Cue CANNER_NEXT = Cue.of("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|bwc|wb|bw|canner)");
 
     private final JarMentions jars = new JarMentions();
 
@@ -112,6 +112,7 @@ final class Durations {
                 || s.is(d.next(), "after") && !s.around(d.next(), 0, 6).contains("vent")
                 || s.is(d.next(), "before")
                 || s.is(d.next(), "ahead")
+                || RESTING.matcher(s.around(d.next(), 0, 4)).lookingAt()
                 || s.is(d.next(), "ago")) {
             return;
         }
@@ -170,6 +171,10 @@ final class Durations {
                 new ProcessTime(Minutes.of((int) Math.floor(d.least())), Minutes.of((int) Math.ceil(d.most())), jar);
         return Fact.read(time, s.span(i, d.next()));
     }
+
+    /** "then 5 min with the heat off". */
+    private static final Cue RESTING = Cue.of(
+            "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|of rest|sitting|resting)\\b");
 
     private static final Cue IN_A_BOIL = Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b");
 

@@ -126,7 +126,7 @@ public final class RecipeReader {
     private static final int TITLE_REACH = 5;
 
     private static final Pattern CANNED = Pattern.compile(
-            "(?i)\\b(process|canner|water ?bath|bwb|wb|psi|pounds? pressure|headspace|jars?|pints?|quarts?)\\b");
+            "(?i)\\b(process|canner|water ?bath|bwb|bwc|wb|psi|pounds? pressure|headspace|jars?|pints?|quarts?)\\b");
 
     private void line(String text, Range line, int n, Draft draft) {
         String words = line.of(text);
@@ -143,14 +143,19 @@ public final class RecipeReader {
         }
         Range rest = line;
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
+            Matcher instead = INSTEAD.matcher(words);
+            if (instead.find()) {
+                rest = new Range(line.start() + instead.end(), line.end());
+                words = rest.of(text);
+            }
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
             if (named > 0
                     && namesForm(opening.group(named))
                     && isTitle(opening.group(named))
                     && (named == 1 || !TOLD.matcher(opening.group(named)).find())) {
-                title(text, new Range(line.start() + opening.start(named), line.start() + opening.end(named)), draft);
-                rest = new Range(line.start() + opening.end(), line.end());
+                title(text, new Range(rest.start() + opening.start(named), rest.start() + opening.end(named)), draft);
+                rest = new Range(rest.start() + opening.end(), rest.end());
             }
         }
         boolean item = isItem(text, rest);
@@ -189,7 +194,13 @@ public final class RecipeReader {
         return PhraseFacts.namesForm(new Sentence(bare, new Range(0, bare.length()), false));
     }
 
-    private void title(String text, Range line, Draft draft) {
+    /** "Blueberry pie filling was too fussy so here's plain blueberries": what it is not. */
+    private static final Pattern INSTEAD = Pattern.compile(
+            "(?i)^[^0-9.;!?]{4,60}\\b(so|but) (here's|here is|here are|this is|these are|it's|i made|we made|i did|we did|i do)\\b");
+
+    private void title(String text, Range named, Draft draft) {
+        Matcher instead = INSTEAD.matcher(named.of(text));
+        Range line = instead.find() ? new Range(named.start() + instead.end(), named.end()) : named;
         draft.title = Optional.of(line);
         Sentence s = new Sentence(text, line, false);
         phrases.read(s, draft, true);
@@ -271,7 +282,7 @@ public final class RecipeReader {
 
     /** Then the sentence tells of the canning as well. */
     private static final Cue ALSO_DONE = Cue.of(
-            "\\b(minutes?|mins?|hours?|water ?bath|bwb|canner(?! load)|process\\w*|add(ed)?|put|stir\\w*|fill\\w*|each|with|vinegar|butter|oil|i|we)\\b");
+            "\\b(minutes?|mins?|hours?|water ?bath|bwb|bwc|canner(?! load)|process\\w*|add(ed)?|put|stir\\w*|fill\\w*|each|with|vinegar|butter|oil|i|we)\\b");
 
     private static final Cue WARNING = Cue.of(
             "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on)\\b");

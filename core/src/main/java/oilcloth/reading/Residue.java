@@ -18,8 +18,11 @@ final class Residue {
     private static final Set<String> COOKING = Set.of(
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
-    private static final Cue HOT =
-            Cue.of("\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar)\\b");
+    private static final Cue HOT = Cue.of(
+            "\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar|basement|garage|porch|closet|temp\\w*)\\b");
+
+    private static final Cue AT = Cue.of(
+            "\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) $");
 
     private static final Set<String> GOES_ON =
             Set.of("more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring");
@@ -103,7 +106,7 @@ final class Residue {
 
     /** "jars baked at 225": degrees without their sign. */
     private static boolean isHeat(Sentence s, int i) {
-        return s.is(i - 1, "at") && s.has(HOT);
+        return AT.matcher(s.around(i, 2, 0)).find() && s.has(HOT);
     }
 
     /** "stir in the gloop": something went in, and nothing in it is known. */

@@ -19,6 +19,7 @@ final class TimeWords {
             "canner",
             "bath",
             "bwb",
+            "bwc",
             "wb",
             "bw",
             "hwb",

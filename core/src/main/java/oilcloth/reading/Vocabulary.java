@@ -11,7 +11,7 @@ final class Vocabulary {
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine|wedger|stripper|sheller|huller|pot|knife|fork|tool|gadget|thing)s?\\b"
                     + "|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard)( (and|or) \\w+)? jars?\\b"
                     + "|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"
-                    + "|\\bwip\\w+\\b[^.;,]{0,30}(\\bwith|w/) ?(a |some |little |bit of |white |cloth |towel |paper |dipped |in |dampened )*vinegar\\b|\\bbone (knife|handled?|spatula|folder|china|spoon)\\b|(?<!\\b(recipe|vegetables|meat) )\\bfor (my |our |the |his |her |a |making )?(chili|soups?|stews?|gumbo|pies?|pizza|spaghetti|burritos|tacos|enchiladas|dips?)\\b|\\bdrink (a |my |his |her |the )?(cup of )?(coffee|tea|beer)\\b|\\b(splash|glug|bit|little|spoon(ful)?|tablespoons?|tbsp|cup|capful|dash|shot|drop|some|white)?( of)? ?(white )?vinegar( goes| went| gets put| put)? (in|into|to) (the |my )?(canner|canner water|canning water|water ?bath|processing water)\\b|\\b(to|for|fed|feed) (the |my |our )?(chickens?|pigs?|goats?|hens?|rabbits?|turkeys?|ducks?|hogs?|cows?)\\b|\\b(trade|traded|swap|swapped)\\b[^.;]{0,24}\\bfor (a |some |the )?(dozen )?(eggs|honey|milk|butter|cream|cheese|bacon|corn|potatoes|bread)\\b|\\b(save|keep|use|saved|kept) (the |all the |my )?(trimmings|peelings|peels|bones|ends|scraps|tops|tails|cores|skins|pods|cobs)( and \\w+)? for (stock|broth|soup|jelly|compost|the \\w+)\\b|\\bmelon (ball\\w*|scoop\\w*|spoons?)|\\b(butter|grapefruit|fish|bread|cheese|steak|oyster) (knife|knives|spoons?|boner|scaler|brush)\\b|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
+                    + "|\\bwip\\w+\\b[^.;,]{0,30}(\\bwith|w/) ?(a |some |little |bit of |white |cloth |towel |paper |dipped |in |dampened )*vinegar\\b|\\bbone (knife|handled?|spatula|folder|china|spoon)\\b|(?<!\\b(recipe|vegetables|meat) )\\bfor (my |our |the |his |her |a |making )?(chili|soups?|stews?|gumbo|pies?|pizza|spaghetti|burritos|tacos|enchiladas|dips?)\\b|\\bdrink (a |my |his |her |the )?(cup of )?(coffee|tea|beer)\\b|\\b(splash|glug|bit|little|spoon(ful)?|tablespoons?|tbsp|cup|capful|dash|shot|drop|some|white)?( of)? ?(white )?vinegar( goes| went| gets put| put)? (in|into|to) (the |my )?(canner|canner water|canning water|water ?bath|processing water)\\b|\\b(to|for|fed|feed) (the |my |our )?(chickens?|pigs?|goats?|hens?|rabbits?|turkeys?|ducks?|hogs?|cows?)\\b|\\b(trade|traded|swap|swapped)\\b[^.;]{0,24}\\bfor (a |some |the )?(dozen )?(eggs|honey|milk|butter|cream|cheese|bacon|corn|potatoes|bread)\\b|\\b(save|keep|use|saved|kept) (the |all the |my )?(trimmings|peelings|peels|bones|ends|scraps|tops|tails|cores|skins|pods|cobs)( and \\w+)? for (stock|broth|soup|jelly|compost|the \\w+)\\b|\\bcoffee filters?\\b|\\btea (towels?|balls?)\\b|\\bmilk crates?\\b|\\bwine bottles?\\b|\\bbeer cooler\\b|\\bhoney bears?\\b|\\bice (chest|packs?)\\b|\\bsugar thermometer\\b|\\bmelon (ball\\w*|scoop\\w*|spoons?)|\\b(butter|grapefruit|fish|bread|cheese|steak|oyster) (knife|knives|spoons?|boner|scaler|brush)\\b|\\bbutter knife\\b|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bfish(ed|es)? (\\w+ )?out\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
                     + "|\\bwater[- ]?(bath\\w*|level|line)\\b|\\bboiling[- ]water (bath|canner|process)\\w*|\\b(boiling|simmering|hot) water canner\\b|\\binch(es)? (of )?(hot |simmering |boiling )?water\\b"
                     + "|\\bcover(ed|ing)? (the |all )?(jars|lids|tops)\\b[^.;]{0,24}\\bwater\\b|\\bwater (in|over|above|to cover|covers?|covering|should cover|must cover|is over|comes? over|just covers?) (the )?(jars?|lids?|canner|kettle|pot|tops?)\\b"
@@ -25,6 +25,16 @@ final class Vocabulary {
     static final Set<String> KITCHEN = Set.of(
             "it",
             "dishwasher",
+            "map",
+            "website",
+            "online",
+            "app",
+            "phone",
+            "calculator",
+            "handout",
+            "bulletin",
+            "directions",
+            "instructions",
             "them",
             "this",
             "that",
