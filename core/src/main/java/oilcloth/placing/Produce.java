@@ -37,7 +37,9 @@ public final class Produce {
                 .toList();
         List<Food> foods =
                 new ArrayList<>(solids.stream().map(Ingredient::food).distinct().toList());
-        if (foods.isEmpty()) {
+        boolean solid = recipe.titleFoods().stream().anyMatch(Produce::isSolid)
+                && recipe.titleFoods().stream().noneMatch(Produce::isLiquid);
+        if (foods.isEmpty() && !solid) {
             // "Grape juice", "Chicken stock": the liquid itself is the food
             recipe.inJar().stream()
                     .map(Ingredient::food)

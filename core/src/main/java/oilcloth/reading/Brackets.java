@@ -28,10 +28,10 @@ final class Brackets {
         return Optional.empty();
     }
 
-    /** The token that closes a bracket, or the bracket itself when none does nearby. */
     /** Tokens. */
     private static final int LONGEST = 26;
 
+    /** The token that closes a bracket, or the bracket itself when none does nearby. */
     static int closing(Sentence s, int open) {
         for (int k = open; k < s.size() && k < open + LONGEST; k++) {
             if (s.is(k, ")")) {
@@ -41,14 +41,27 @@ final class Brackets {
         return open;
     }
 
-    /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */
-    /** "Vinegar (5%) - 5 cups": the token after a strength in brackets. */
-    static int percent(Sentence s, int end) {
+    /** "Vinegar (5%) - 5 cups", "vinegar, 5%, 6 cups", "Lemon juice (bottled): 2 tablespoons": the token after what it is like. */
+    static int qualifier(Sentence s, int end) {
+        if (s.is(end, ")") && s.is(end + 1, ":")) {
+            // the bracket is part of the name
+            return end + 1;
+        }
+        int figure = s.is(end, ",") ? end + 1 : end;
+        if (figure + 1 < s.size() && s.token(figure).isNumber() && s.is(figure + 1, "%")) {
+            return figure + 2;
+        }
         int close = s.is(end, "(") ? closing(s, end) : end;
         boolean strength =
                 close > end && (s.is(close - 1, "%") || s.is(close - 1, "acidity") || s.is(close - 1, "acid"));
-        return strength ? close + 1 : end;
+        boolean words = close > end && close - end <= FEW_WORDS && s.is(close + 1, ":");
+        for (int k = end + 1; k < close; k++) {
+            words &= s.token(k).isWord();
+        }
+        return strength || words ? close + 1 : end;
     }
+
+    private static final int FEW_WORDS = 4;
 
     private static final Cue COUNTED = Cue.of(
             "\\( ?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
@@ -71,6 +84,7 @@ final class Brackets {
         return COUNTED.matcher(inside).matches() ? closing(s, k) + 1 : end;
     }
 
+    /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */
     static int skip(Sentence s, int end) {
         if (s.is(end, "(")) {
             int close = closing(s, end);

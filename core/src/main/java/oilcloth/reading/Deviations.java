@@ -70,6 +70,7 @@ final class Deviations {
     private static final Cue MIXED = Cue.of("\\b(water|half|mixed|weak\\w*|with|old)\\b");
 
     private static final Cue ACID = Cue.of("\\b(vinegar|lemons?|limes?|citric)\\b");
+    private static final Cue WIPES = Cue.of("\\bwip\\w+\\b[^.;]{0,40}\\bvinegar\\b");
     private static final Cue COOKED =
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
@@ -189,7 +190,7 @@ final class Deviations {
         if (s.has(WAITED) && !s.has(COOLING)) {
             return s.findAny(WAITED);
         }
-        if (s.has(ACID) && !s.has(COOKED) && !(s.has(PLAIN_VINEGAR) && !s.has(MIXED))) {
+        if (s.has(ACID) && !s.has(WIPES) && !s.has(COOKED) && !(s.has(PLAIN_VINEGAR) && !s.has(MIXED))) {
             return s.findAny(ACID);
         }
         boolean early = untimed || !draft.filled && !draft.inCanner;

@@ -25,6 +25,10 @@ final class Durations {
 
     private static final Cue GAVE =
             Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
+    /** "time them for 25 minutes". */
+    private static final Cue TIMED_IT = Cue.of(
+            "\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold) (it|them)( there| steady| at it| at pressure| right there)*( for)? $");
+
     private static final Cue JARS = Cue.of("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
     /** Minutes; nobody vents a canner longer. */
     private static final int LONGEST_VENTING = 12;
@@ -38,9 +42,12 @@ final class Durations {
     private static final int LONGEST_DIP = 3;
 
     private static final Cue DIPPED = Cue.of(
-            "\\b(dip|dips|dipped|dunk|dunked|scald|scalded|plunge|plunged)\\b|\\bskins? (split|slip|crack|loosen|peel|come)");
+            "\\b(dip|dips|dipped|dunk|dunked|scald|scalded|plunge|plunged|peel|peeled|blanch|blanched)\\b|\\bskins? (split|slip|crack|loosen|peel|come)");
 
     private static final Cue FILLED_JARS = Cue.of("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
+
+    /** Nobody covers empty jars by the inch once others are filled. */
+    private static final Cue UNDER_WATER = Cue.of("\\bunder water\\b|\\binch(es)? of water\\b|\\binch(es)? over\\b");
 
     private static final Cue CANNER_WORDS = Cue.of(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");
@@ -130,6 +137,7 @@ final class Durations {
         if (d.most() <= LONGEST_STERILISING
                 && STERILISE.matcher(clause(s, i)).find()
                 && !s.has(FILLED_JARS)
+                && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
                 && !namesProcess(s)
                 && !CANNER_NEXT.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
@@ -147,6 +155,7 @@ final class Durations {
                 && draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.STEAM);
         if (!secondThought
                 && !LABEL.matcher(s.around(i, 4, 0)).find()
+                && !isTimed(s, i, d)
                 && !steamed
                 && !Venting.before(s, i, d.next())
                 && !governedByProcess(s, i, d.next(), draft.inCannerAt(words.start()))) {
@@ -175,6 +184,15 @@ final class Durations {
     /** "then 5 min with the heat off". */
     private static final Cue RESTING = Cue.of(
             "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|of rest|sitting|resting)\\b");
+
+    /** "I timed 20 minutes": of the steam before the weight goes on, unless it is longer. */
+    private static final Cue TIMED = Cue.of("\\b(timed|count|counted) (off |out )?(for )?$");
+
+    private static boolean isTimed(Sentence s, int i, TimeSpan d) {
+        String before = s.around(i, 5, 0);
+        return TIMED_IT.matcher(before).find()
+                || d.least() > LONGEST_VENTING && TIMED.matcher(before).find();
+    }
 
     private static final Cue IN_A_BOIL = Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b");
 

@@ -183,6 +183,10 @@ final class FigureFacts {
         if (u.is("grain")) {
             return unit + 1;
         }
+        if (f.low() >= LEAST_PSI && f.high() <= MOST_PSI && (!u.isWord() || u.is("for")) && PressurePounds.bare(s, i)) {
+            draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
+            return n;
+        }
         int height = altitude(s, draft, i, f, unit, u);
         if (height > i) {
             return height;
@@ -207,6 +211,9 @@ final class FigureFacts {
         }
         return year(s, i, f);
     }
+
+    private static final int LEAST_PSI = 5;
+    private static final int MOST_PSI = 20;
 
     private static double andMore(Sentence s, int and) {
         if (!s.is(and, "and") || !(s.is(and + 1, "a") || s.is(and + 1, "an"))) {
@@ -337,6 +344,9 @@ final class FigureFacts {
         return i;
     }
 
+    private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
+    private static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");
+
     private static void state(Sentence s, Draft draft, int i, Numbers.Figure f, boolean metres, int to) {
         if (f.high() > Altitude.HIGHEST_FEET
                 || draft.facts
@@ -352,12 +362,13 @@ final class FigureFacts {
         }
         // "add 5 minutes above 3,000 ft" is a rule, not a place
         String before = s.around(i, 3, 0);
+        // "under 1,000 feet here" is one
+        boolean below = before.contains("below ") || before.contains("under ");
         if (before.contains("above ")
                 || before.contains("over ")
                 || before.contains("per ")
                 || before.contains("every ")
-                || before.contains("below ")
-                || before.contains("under ")
+                || below && (!s.has(HERE) || s.has(RULE))
                 || before.contains("each ")) {
             return;
         }

@@ -11,7 +11,9 @@ final class FormWords {
     static final List<Phrase<String>> FORMS = List.of(
             Phrase.of("\\bpie[- ]filling\\b", "pie-filling"),
             Phrase.of("\\b(freezer|refrigerator) (jam|pickles)\\b", "cold"),
-            Phrase.of("\\b(jams?|preserves?|marmalade|conserve)\\b", "jam"),
+            Phrase.of(
+                    "\\b(jams?(?! (as (many|much)|them|it|full|more|tight|in (the|as|more|all)|the (beans|jar)))|preserves?|marmalade|conserve)\\b",
+                    "jam"),
             Phrase.of("\\bjell(y|ies)\\b(?! (jar|bag|glass|roll))", "jelly"),
             Phrase.of("\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b", "butter"),
             Phrase.of("\\bspread\\b(?! (on|over|out|the|them|it))", "spread"),

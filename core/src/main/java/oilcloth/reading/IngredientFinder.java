@@ -117,6 +117,9 @@ final class IngredientFinder {
             add(s, draft, food, Optional.of(amount.amount()), i, amount.next() + 2);
             return amount.next() + 2;
         }
+        if (at < 0 && Referring.ofEach(s, draft, amount)) {
+            return amount.next() + 1;
+        }
         if (at < 0) {
             Optional<ContextWords.Meant> meant = ContextWords.meant(guide, s, amount, draft);
             if (meant.isPresent()) {
@@ -265,17 +268,19 @@ final class IngredientFinder {
         Lexicon.Match match = found.get();
         int end = i + match.length();
         // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
-        int k = Brackets.percent(s, end);
+        int k = Brackets.qualifier(s, end);
         while (s.is(k, ":")
                 || s.is(k, "-")
                 || s.is(k, "–")
-                || s.is(k, ",") && (s.isItem() || match.food().isAcidulant())
+                || s.is(k, ",")
                 || s.is(k, "(")
                 || s.is(k, "—")
                 || s.is(k, "|")
                 || s.is(k, "…")) {
             k++;
         }
+        // "Dill seed, 4 tsp. Garlic, 8 cloves.": behind a comma only what ends the item
+        boolean listed = s.is(end, ",") && !s.isItem() && !match.food().isAcidulant();
         // a table: the amount stands in the next column, whatever else the first one says
         if (!s.is(k - 1, "|")) {
             int column = nextColumn(s, end);
@@ -301,8 +306,10 @@ final class IngredientFinder {
             Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
             if (after.isPresent()
                     && (after.get().unitSaid() || s.isItem())
+                    && (!listed || endsItem(s, after.get().next()))
                     && !s.anyClaimed(k, after.get().next())
-                    && nameAfter.at(s, after.get().next(), false) < 0) {
+                    && (s.is(k - 1, "(") && s.is(after.get().next(), ")")
+                            || nameAfter.at(s, after.get().next(), false) < 0)) {
                 add(
                         s,
                         draft,
@@ -352,6 +359,10 @@ final class IngredientFinder {
 
     private static boolean isNotThere(Sentence s, int end) {
         return NOT_THERE.matcher(s.around(end, 0, 6)).find();
+    }
+
+    private static boolean endsItem(Sentence s, int next) {
+        return next >= s.size() || s.is(next, ".") || s.is(next, ";") || s.is(next, ",") || s.is(next, "|");
     }
 
     /** The token after the next column rule, or -1 where the line is no table or the column has no amount. */

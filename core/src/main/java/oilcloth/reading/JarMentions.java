@@ -36,7 +36,9 @@ final class JarMentions {
                 Numbers.Figure f = Numbers.at(s.tokens(), before).orElseThrow();
                 draft.facts.yield(Fact.read(new Yield(f.low(), f.high(), jar.jar()), s.span(before, jar.next())));
             }
-            s.claim(counted ? before : i, jar.next());
+            // "1-quart jars"
+            boolean single = s.is(i - 1, "-") && (s.is(i - 2, "1") || s.is(i - 2, "one"));
+            s.claim(counted ? before : single ? i - 2 : i, jar.next());
             i = jar.next() - 1;
         }
     }

@@ -1,8 +1,10 @@
 package oilcloth.reading;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import oilcloth.measure.Amount;
+import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
@@ -12,7 +14,15 @@ final class JarShare {
     private static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
 
     private static final Cue PER_JAR = Cue.of(
-            "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b");
+            "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b|/ ?(pints?|quarts?|qts?|pts?|jars?)\\b");
+
+    /** "2 in each of 7 quart jars". */
+    private static final Cue OF_THE_JARS =
+            Cue.of("of (the |my )?(\\w+ )?(quart|pint|half - pint)?s? ?(jars|pints|quarts)\\b");
+
+    /** "1/2 tsp/qt". */
+    private static final Map<String, JarSize> SHORT =
+            Map.of("qt", JarSize.QUART, "qts", JarSize.QUART, "pt", JarSize.PINT, "pts", JarSize.PINT);
 
     private static final int FEW_WORDS = 6;
 
@@ -26,7 +36,10 @@ final class JarShare {
             return Optional.empty();
         }
         for (int k = 0; k + 1 < s.size(); k++) {
-            boolean per = s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
+            // "2 tablespoons/quart"
+            boolean slash = s.is(k, "/") && k >= to && k <= to + 1;
+            boolean per =
+                    slash || s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
             if (!per || Math.abs(k - to) > 14 || hasItsOwnAmount(s, k, to) || isOfAnotherBefore(s, k, to)) {
                 continue;
             }
@@ -35,6 +48,10 @@ final class JarShare {
                 at++;
             }
             Optional<JarMentions.Found> jar = at < s.size() ? JarMentions.at(s, at) : Optional.empty();
+            if (slash && jar.isEmpty() && SHORT.containsKey(s.token(at).norm())) {
+                return Optional.of(
+                        new Ingredient.PerJar(Optional.of(SHORT.get(s.token(at).norm()))));
+            }
             if (jar.isPresent()) {
                 if (s.is(k, "a") && s.is(jar.get().next(), "of")) {
                     continue; // "a pint of cream" is a measure
@@ -100,7 +117,8 @@ final class JarShare {
             boolean each = s.is(per, "per") || s.is(per, "each") || s.is(per, "every");
             boolean jar = each
                     && (s.is(per + 1, "jar")
-                            || per + 1 < s.size() && JarMentions.at(s, per + 1).isPresent());
+                            || per + 1 < s.size() && JarMentions.at(s, per + 1).isPresent()
+                            || OF_THE_JARS.matcher(s.around(per + 1, 0, 5)).lookingAt());
             if (jar) {
                 int at = number == k ? k - 1 : number;
                 Optional<Amounts.Found> found = Amounts.at(s.tokens(), at)

@@ -207,8 +207,7 @@ final class Numbers {
         }
         if (next < tokens.size()
                 && (tokens.get(next).is("hundred") || tokens.get(next).is("thousand"))) {
-            double scale = tokens.get(next).is("hundred") ? 100 : 1000;
-            return Optional.of(new Figure(value * scale, value * scale, next + 1));
+            return Optional.of(scaled(tokens, value, next));
         }
         // "three quarters", "two-thirds", "one half"
         int part = next < tokens.size() && tokens.get(next).is("-") ? next + 1 : next;
@@ -222,6 +221,24 @@ final class Numbers {
             return Optional.of(new Figure(fraction, fraction, after));
         }
         return Optional.of(andPart(tokens, value, next));
+    }
+
+    /** "six hundred and forty", "two thousand five hundred". */
+    private static Figure scaled(List<Token> tokens, double value, int hundred) {
+        double scale = tokens.get(hundred).is("hundred") ? 100 : 1000;
+        double sum = value * scale;
+        int next = hundred + 1;
+        int rest = next < tokens.size() && tokens.get(next).is("and") ? next + 1 : next;
+        if (rest < tokens.size()
+                && (ONES.containsKey(tokens.get(rest).norm())
+                        || TENS.containsKey(tokens.get(rest).norm()))) {
+            Optional<Figure> more = words(tokens, rest).filter(f -> f.low() < scale && f.low() == Math.rint(f.low()));
+            if (more.isPresent()) {
+                sum += more.get().low();
+                next = more.get().next();
+            }
+        }
+        return new Figure(sum, sum, next);
     }
 
     /** "one and a half", "two and three quarters". */
@@ -251,6 +268,9 @@ final class Numbers {
         String w = tokens.get(next).norm();
         if (w.equals("dozen")) {
             return Optional.of(new Figure(12, 12, next + 1));
+        }
+        if (w.equals("hundred") || w.equals("thousand")) {
+            return Optional.of(scaled(tokens, 1, next));
         }
         if (w.equals("couple")) {
             return Optional.of(new Figure(2, 2, skipOf(tokens, next + 1)));

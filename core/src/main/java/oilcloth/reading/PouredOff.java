@@ -1,8 +1,10 @@
 package oilcloth.reading;
 
 import java.util.Locale;
+import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
+import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 
 /** Soaking water, salt that is drained and acid against browning: poured off, and never in the jar. */
@@ -22,11 +24,22 @@ final class PouredOff {
                 || food.name().equals("ascorbic acid")
                 || food.name().equals("fruit antibrowning mix")
                 || food.isAcidulant();
-        return liquid
-                && (draft.asideSection
-                        || food.kind() == FoodClass.WATER && isLimeWater(s, from)
-                        || isPouredOff(setting(s, from))
-                        || !food.isAcidulant() && isPouredOff(s.low()));
+        return food.kind() == FoodClass.FAT && s.has(BROWNED) && isMeat(draft)
+                || liquid
+                        && (draft.asideSection
+                                || food.kind() == FoodClass.WATER && isLimeWater(s, from)
+                                || isPouredOff(setting(s, from))
+                                || !food.isAcidulant() && isPouredOff(s.low()));
+    }
+
+    /** "Brown a few at a time with just enough oil to keep them from sticking". */
+    private static final Cue BROWNED = Cue.of(
+            "\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b.*\\b(little|enough|bit of|touch of|spoon(ful)?s? of|film of|some)\\b[^.;,]{0,14}\\b(oil|fat|lard|shortening)\\b");
+
+    private static boolean isMeat(Draft draft) {
+        return Stream.concat(
+                        draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
+                .anyMatch(f -> f.kind() == FoodClass.MEAT);
     }
 
     private static boolean isPouredOff(String words) {

@@ -11,6 +11,21 @@ final class PressurePounds {
             Cue.of("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
     private static final Cue GAUGE = Cue.of("\\b(dial|weighted|gauge|pc|pressure)\\b");
 
+    /** "Once the weight (10 lb) started jiggling". */
+    private static final Cue WEIGHT_BEFORE = Cue.of("\\b(weight|regulator|jiggler|rocker) ([(,] )?\\S+ $");
+
+    /** "My canner has a dial; I keep it at 11 to 12 pounds". */
+    private static final Cue HELD_AT =
+            Cue.of("\\b(keep|kept|hold|held|set|stays?|stayed|run|ran) (it |steady |right )*(at|on) ");
+
+    /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
+    static boolean bare(Sentence s, int figure) {
+        return s.has(GAUGE) && BARE.matcher(s.around(figure, 4, 0)).find();
+    }
+
+    private static final Cue BARE = Cue.of(
+            "\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");
+
     private PressurePounds() {}
 
     /** @param unit the token of the unit, behind its figure */
@@ -19,7 +34,8 @@ final class PressurePounds {
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))) {
             return false;
         }
-        if (s.around(unit, 4, 0).contains("pressure : ")) {
+        if (s.around(unit, 4, 0).contains("pressure : ")
+                || WEIGHT_BEFORE.matcher(s.around(unit, 4, 0)).find()) {
             return true;
         }
         String after = s.around(unit, 0, 4);
@@ -34,6 +50,10 @@ final class PressurePounds {
                 || after.contains("dial")
                 || after.contains("gauge")
                 || after.contains("weight ")
+                || after.contains("regulator")
+                || after.contains("jiggler")
+                || after.contains("rocker")
+                || s.has(GAUGE) && HELD_AT.matcher(s.around(unit, 6, 0)).find()
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()
                 || s.is(unit + 1, "for") && s.is(unit - 2, "at")

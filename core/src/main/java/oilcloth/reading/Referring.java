@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import oilcloth.guide.Food;
 import oilcloth.guide.Lexicon;
+import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 
 /** Amounts that speak of a food named before. */
@@ -38,6 +39,24 @@ final class Referring {
                 && !s.isItem()
                 && !draft.titleFoods.isEmpty()
                 && (s.is(at - 1, "of") || s.is(at - 1, "ripe") || s.is(at - 1, "underripe"));
+    }
+
+    /** "Equal parts crushed blackberries and sugar, 4 cups each": of all that stands before it without an amount. */
+    static boolean ofEach(Sentence s, Draft draft, Amounts.Found amount) {
+        boolean ends =
+                amount.next() + 1 >= s.size() || !s.token(amount.next() + 1).isWord();
+        if (!s.is(amount.next(), "each") || !ends || !amount.unitSaid()) {
+            return false;
+        }
+        boolean found = false;
+        for (int i = 0; i < draft.ingredients.size(); i++) {
+            Ingredient known = draft.ingredients.get(i);
+            if (known.amount().isEmpty() && s.range().contains(known.range())) {
+                draft.ingredients.set(i, known.withAmount(amount.amount()));
+                found = true;
+            }
+        }
+        return found;
     }
 
     private Referring() {}

@@ -109,7 +109,12 @@ final class SameFood {
         if (known.food().name().endsWith("kind unsaid") && !read.food().name().endsWith("kind unsaid")) {
             result = result.withFood(read.food());
         }
-        if (known.perJar().isEmpty() && read.perJar().isPresent()) {
+        boolean dosed = read.perJar().isPresent() && read.amount().isPresent() && !sameAmount(known, read);
+        if (dosed && known.food().isAcidulant()) {
+            // "14 Tbsp bottled lemon juice … 2 Tbsp of the juice in each jar"
+            return read.withFood(result.food());
+        }
+        if (known.perJar().isEmpty() && read.perJar().isPresent() && !dosed) {
             result = result.withPerJar(read.perJar().get());
         }
         if (known.strengthPercent().isEmpty() && read.strengthPercent().isPresent()) {

@@ -11,6 +11,20 @@ import java.util.Optional;
  * @param next the token behind it
  */
 record TimeSpan(double least, double most, boolean clock, int next) {
+    private static final int MINUTES_OF_AN_HOUR = 60;
+
+    private static boolean isMinutes(Sentence s, Numbers.Figure f) {
+        int next = f.next();
+        boolean whole =
+                f.low() == f.high() && f.low() == Math.rint(f.low()) && f.low() >= 5 && f.low() < MINUTES_OF_AN_HOUR;
+        return whole
+                && (next >= s.size()
+                        || !s.token(next).isWord() && !s.is(next, "%") && !s.is(next, "/")
+                        || s.is(next, "at")
+                        || s.is(next, "in")
+                        || s.is(next, "for"));
+    }
+
     static Optional<TimeSpan> at(Sentence s, int i) {
         Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
         if (figure.isEmpty()) {
@@ -57,6 +71,14 @@ record TimeSpan(double least, double most, boolean clock, int next) {
                         most + rest.get().high(),
                         true,
                         rest.get().next() + 1));
+            }
+            // "one hour fifteen at ten pounds"
+            if (join == next && rest.isPresent() && isMinutes(s, rest.get())) {
+                return Optional.of(new TimeSpan(
+                        least + rest.get().low(),
+                        most + rest.get().high(),
+                        true,
+                        rest.get().next()));
             }
             return Optional.of(new TimeSpan(least, most, true, next));
         }

@@ -20,6 +20,9 @@ final class UnknownAmount {
     /** "5 lb at a time with 3 Tbsp": of what is listed already. */
     private static final Cue SHARE_OF_IT = Cue.of("\\bat (a|one) time,? (with|to|and|using) $");
 
+    /** "till two drops run together off the spoon". */
+    private static final Cue RUNS = Cue.of("(run|slide|fall|form|flow|join|sheet|come|hang|drip)s?\\b");
+
     private UnknownAmount() {}
 
     private static final Cue COVERING = Cue.of(
@@ -53,6 +56,7 @@ final class UnknownAmount {
         boolean covers = COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt();
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
+                || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()
                         && SHARE_OF_IT.matcher(s.around(i, 6, 0)).find()

@@ -199,10 +199,33 @@ final class WholeText {
                 .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
     }
 
+    /** "Put in the canner, bring to a full rolling boil and process for 25 minutes": in one sentence. */
+    private static final Cue CANNER_BOILS = Cue.of(
+            "\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b[^.!?\\n]*\\bboil|\\bboil\\w*\\b[^.!?\\n]*\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b");
+
+    private static boolean boilsInItsSentence(String text, Range time) {
+        int from = time.start();
+        while (from > 0 && ".!?\n".indexOf(text.charAt(from - 1)) < 0 && time.start() - from < LONGEST_SENTENCE) {
+            from--;
+        }
+        int to = time.end();
+        while (to < text.length() && ".!?\n".indexOf(text.charAt(to)) < 0 && to - time.end() < LONGEST_SENTENCE) {
+            to++;
+        }
+        return CANNER_BOILS
+                .matcher(text.substring(from, to).toLowerCase(java.util.Locale.ROOT))
+                .find();
+    }
+
+    private static final int LONGEST_SENTENCE = 160;
+
     private static boolean isBoil(String text, Range time) {
         String before = text.substring(Math.max(0, time.start() - NEAR_TIME), time.start());
         String after = text.substring(time.end(), Math.min(text.length(), time.end() + NEAR_TIME));
-        return JARS_BOILED.matcher(before.toLowerCase(java.util.Locale.ROOT)).find()
+        return boilsInItsSentence(text, time)
+                || JARS_BOILED
+                        .matcher(before.toLowerCase(java.util.Locale.ROOT))
+                        .find()
                 || BOILED_AFTER
                         .matcher(after.toLowerCase(java.util.Locale.ROOT))
                         .lookingAt();

@@ -8,9 +8,9 @@ import java.util.Set;
 /** Cuts a text into lines, and a line of prose into sentences, leaving "tsp." and "1.5" whole. */
 public final class Sentences {
     private static final Set<String> ABBREVIATIONS = Set.of(
-            "tsp", "tbsp", "tbs", "tb", "oz", "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min",
-            "mins", "hr", "hrs", "ft", "gal", "approx", "mr", "mrs", "ms", "dr", "st", "no", "vs", "elev", "alt",
-            "appx", "sm", "med", "lg");
+            "tsp", "tsps", "tbsp", "tbsps", "tbls", "tblsp", "ozs", "gals", "kg", "ml", "doz", "ea", "tbs", "tb", "oz",
+            "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min", "mins", "hr", "hrs", "ft", "gal",
+            "approx", "mr", "mrs", "ms", "dr", "st", "no", "vs", "elev", "alt", "appx", "sm", "med", "lg");
 
     private Sentences() {}
 
