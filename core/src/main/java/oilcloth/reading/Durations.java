@@ -194,6 +194,10 @@ final class Durations {
                 || d.least() > LONGEST_VENTING && TIMED.matcher(before).find();
     }
 
+    /** "Cook cubes 2 minutes in boiling water and drain". */
+    private static final Cue OUT_AGAIN =
+            Cue.of("\\bdrain(ed|ing)?\\b|\\b(cold|ice|iced) water\\b|\\b(peel|slip|rinse)(ed|d|ped)?\\b");
+
     private static final Cue IN_A_BOIL = Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b");
 
     private static final Set<String> ENDS = Set.of(",", ";", ".", "/", "|", "-", "–", "—");
@@ -260,7 +264,8 @@ final class Durations {
                 if (noun) {
                     continue;
                 }
-                return afterIsCanner(s, to);
+                return afterIsCanner(s, to)
+                        && !OUT_AGAIN.matcher(s.around(to, 0, 9)).find();
             }
             if (w.equals("weight") && s.is(k + 1, "on")) {
                 return true;
@@ -270,7 +275,8 @@ final class Durations {
                 return false;
             }
             if (TimeWords.COOK.contains(w)) {
-                return afterIsCanner(s, to);
+                return afterIsCanner(s, to)
+                        && !OUT_AGAIN.matcher(s.around(to, 0, 9)).find();
             }
             if (w.equals("down") && COMES.contains(k > 0 ? s.token(k - 1).norm() : "")) {
                 // "the pressure came down in about 40 minutes"

@@ -212,6 +212,9 @@ final class FigureFacts {
         return year(s, i, f);
     }
 
+    /** Inches: what "to the brim" leaves at most. */
+    private static final double BRIM = 0.125;
+
     private static final int LEAST_PSI = 5;
     private static final int MOST_PSI = 20;
 
@@ -271,7 +274,7 @@ final class FigureFacts {
             // "I fill mine to the brim. … Leave half an inch": what is done speaks against what is said
             draft.facts
                     .headspace()
-                    .filter(h -> h.value().cue() && h.value().most().inches() == 0)
+                    .filter(h -> h.value().cue() && h.value().most().inches() <= BRIM)
                     .flatMap(Fact::range)
                     .filter(r -> !s.range().contains(r))
                     .ifPresent(r -> draft.unread.add(new Unread(r, true)));

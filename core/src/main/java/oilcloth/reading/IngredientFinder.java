@@ -96,6 +96,10 @@ final class IngredientFinder {
             return i;
         }
         Amounts.Found amount = found.get();
+        if (amount.next() > i && Vessel.at(s, amount.next() - 1)) {
+            // "pressed down in a ten gallon crock"
+            return amount.next();
+        }
         boolean counted = !amount.unitSaid();
         int at = nameAfter.at(s, amount.next(), counted);
         if (at < 0 && amount.amount().unit() == Unit.CLOVE) {
@@ -190,8 +194,17 @@ final class IngredientFinder {
                 either |= s.is(k, "or") || s.is(k, "/");
                 k++;
             }
+            // "diced green bell pepper and chopped celery"
+            int cut = k;
+            while (k > end
+                    && cut < s.size()
+                    && cut < k + 2
+                    && CUT.contains(s.token(cut).norm())) {
+                cut++;
+            }
+            k = cut;
             Optional<Lexicon.Match> match =
-                    k == end || k - end > 3 || k >= s.size() ? Optional.empty() : s.food(guide.lexicon(), k);
+                    k == end || k - end > 5 || k >= s.size() ? Optional.empty() : s.food(guide.lexicon(), k);
             // "4 lb beans, dill and garlic": what seasons has no share in the weight
             boolean seasons = match.map(m -> m.food().kind().isProduce()
                                     != first.kind().isProduce()
@@ -233,6 +246,20 @@ final class IngredientFinder {
         }
         return end;
     }
+
+    private static final Set<String> CUT = Set.of(
+            "chopped",
+            "diced",
+            "sliced",
+            "minced",
+            "grated",
+            "shredded",
+            "finely",
+            "thinly",
+            "coarsely",
+            "peeled",
+            "fresh",
+            "cubed");
 
     private static boolean amountFollows(Sentence s, int i) {
         int k = s.is(i, ":") || s.is(i, "-") ? i + 1 : i;

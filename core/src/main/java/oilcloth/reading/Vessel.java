@@ -25,13 +25,21 @@ final class Vessel {
             "casserole",
             "kettles",
             "saucepans",
-            "pots");
+            "pots",
+            "buckets",
+            "crocks");
     private static final Set<String> KINDS = Set.of(
             "big",
             "deep",
             "dutch",
             "enamel",
             "enameled",
+            "food",
+            "grade",
+            "plastic",
+            "stoneware",
+            "glass",
+            "old",
             "heavy",
             "large",
             "nonreactive",

@@ -12,6 +12,64 @@ public final class Sentences {
             "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min", "mins", "hr", "hrs", "ft", "gal",
             "approx", "mr", "mrs", "ms", "dr", "st", "no", "vs", "elev", "alt", "appx", "sm", "med", "lg");
 
+    private static final Set<String> SPOONS =
+            Set.of("c", "t", "tsp", "tsps", "tbsp", "tbsps", "tbs", "tbls", "tblsp", "tb");
+
+    /** How the next sentence of a recipe begins. */
+    private static final Set<String> OPENERS = Set.of(
+            "add",
+            "altitude",
+            "bake",
+            "blend",
+            "boil",
+            "bring",
+            "combine",
+            "cook",
+            "cool",
+            "cover",
+            "cut",
+            "dissolve",
+            "drain",
+            "elevation",
+            "fill",
+            "heat",
+            "i",
+            "if",
+            "in",
+            "it",
+            "ladle",
+            "leave",
+            "let",
+            "makes",
+            "mix",
+            "my",
+            "no",
+            "our",
+            "pack",
+            "peel",
+            "place",
+            "pour",
+            "process",
+            "put",
+            "rinse",
+            "simmer",
+            "slice",
+            "soak",
+            "stir",
+            "strain",
+            "that",
+            "the",
+            "then",
+            "they",
+            "this",
+            "to",
+            "use",
+            "wash",
+            "water",
+            "we",
+            "wipe",
+            "you");
+
     private Sentences() {}
 
     /** The lines that hold more than white space, trimmed, in order. */
@@ -63,7 +121,30 @@ public final class Sentences {
         while (next < line.end() && Character.isWhitespace(text.charAt(next))) {
             next++;
         }
-        return next < line.end() && Character.isUpperCase(text.charAt(next));
+        return next < line.end()
+                && Character.isUpperCase(text.charAt(next))
+                && !(SPOONS.contains(word) && isMeasured(text, line, wordStart) && !opens(word(text, line, next)));
+    }
+
+    /** "5 c. Concord grape juice": the name of what is measured may be written large. */
+    private static boolean isMeasured(String text, Range line, int unit) {
+        int at = unit - 1;
+        while (at > line.start() && Character.isWhitespace(text.charAt(at))) {
+            at--;
+        }
+        return at >= line.start() && (Character.isDigit(text.charAt(at)) || "½¼¾⅓⅔⅛".indexOf(text.charAt(at)) >= 0);
+    }
+
+    private static boolean opens(String word) {
+        return OPENERS.contains(word) || word.endsWith("ed");
+    }
+
+    private static String word(String text, Range line, int from) {
+        int to = from;
+        while (to < line.end() && Character.isLetter(text.charAt(to))) {
+            to++;
+        }
+        return text.substring(from, to).toLowerCase(Locale.ROOT);
     }
 
     private static boolean onlyDigitsBefore(String text, Range line, int dot) {

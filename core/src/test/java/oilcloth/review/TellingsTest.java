@@ -21,8 +21,18 @@ import org.junit.jupiter.api.TestFactory;
  */
 class TellingsTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
-    private static final List<String> FILES =
-            List.of("peaches", "green-beans", "crushed-tomatoes", "pickled-okra", "blackberry-jam", "beef-chunks");
+    private static final List<String> FILES = List.of(
+            "peaches",
+            "green-beans",
+            "crushed-tomatoes",
+            "pickled-okra",
+            "blackberry-jam",
+            "beef-chunks",
+            "dry-beans",
+            "corn-relish",
+            "sauerkraut",
+            "grape-jelly",
+            "potatoes");
 
     @TestFactory
     Stream<DynamicTest> tellings() throws IOException {
