@@ -95,11 +95,24 @@ final class Deviations {
                         .filter(p -> !p.rule().mayBeSlight())
                         .count()
                 + draft.ingredients.size()
+                + (int) draft.ingredients.stream()
+                        .filter(i -> i.amount().isPresent())
+                        .count()
                 + (draft.facts.openKettle().isPresent() ? 1 : 0)
                 + (draft.facts.pressureDropped().isPresent() ? 1 : 0)
                 + (draft.facts.vented().isPresent() ? 1 : 0)
                 + (draft.facts.headspace().isPresent() ? 1 : 0)
                 + (draft.facts.altitude().isPresent() ? 1 : 0);
+    }
+
+    /** How much of what was heard is the naming of foods since there were so many. */
+    static int named(Draft draft, int foods) {
+        return draft.ingredients.size()
+                - foods
+                + (int) draft.ingredients.stream()
+                        .skip(foods)
+                        .filter(i -> i.amount().isPresent())
+                        .count();
     }
 
     /** @param before what {@link #said} counted before the sentence was read */

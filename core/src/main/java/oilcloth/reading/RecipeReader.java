@@ -143,7 +143,7 @@ public final class RecipeReader {
         }
         Range rest = line;
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
-            Matcher instead = INSTEAD.matcher(words);
+            Matcher instead = (UNSAID.matcher(words).find() ? UNSAID : INSTEAD).matcher(words);
             if (instead.find()) {
                 rest = new Range(line.start() + instead.end(), line.end());
                 words = rest.of(text);
@@ -197,6 +197,10 @@ public final class RecipeReader {
     /** "Blueberry pie filling was too fussy so here's plain blueberries": what it is not. */
     private static final Pattern INSTEAD = Pattern.compile(
             "(?i)^[^0-9.;!?]{4,60}\\b(so|but) (here's|here is|here are|this is|these are|it's|i made|we made|i did|we did|i do)\\b");
+
+    /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
+    private static final Pattern UNSAID = Pattern.compile(
+            "(?i)^[^0-9.;!?]{3,60}\\? *(no|nah|nope)\\b[,.!]* *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that),? *");
 
     private void title(String text, Range named, Draft draft) {
         Matcher instead = INSTEAD.matcher(named.of(text));
@@ -314,7 +318,7 @@ public final class RecipeReader {
         figures.read(s, draft);
         jars.read(s, draft);
         ingredients.read(s, draft);
-        boolean silent = Deviations.heard(draft) == heard + draft.ingredients.size() - foods;
+        boolean silent = Deviations.heard(draft) == heard + Deviations.named(draft, foods);
         residue.read(s, draft);
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread

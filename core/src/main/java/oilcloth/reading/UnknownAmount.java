@@ -20,6 +20,9 @@ final class UnknownAmount {
     /** "5 lb at a time with 3 Tbsp": of what is listed already. */
     private static final Cue SHARE_OF_IT = Cue.of("\\bat (a|one) time,? (with|to|and|using) $");
 
+    /** "15 lb in the pod made 4 pints": as it was picked. */
+    private static final Cue IN_THE_POD = Cue.of("in (the|their) (pods?|shells?|husks?|hulls?|skins?)\\b");
+
     /** "till two drops run together off the spoon". */
     private static final Cue RUNS = Cue.of("(run|slide|fall|form|flow|join|sheet|come|hang|drip)s?\\b");
 
@@ -56,6 +59,7 @@ final class UnknownAmount {
         boolean covers = COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt();
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
+                || IN_THE_POD.matcher(s.around(amount.next(), 0, 3)).lookingAt()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.guide.Food;
@@ -10,6 +11,7 @@ import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
+import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
@@ -56,6 +58,7 @@ final class WholeText {
         looseTime(draft);
         otherCanner(text, draft);
         iceWater(draft);
+        jam(text, draft);
         boiledJars(text, draft);
         if (!draft.facts.times().isEmpty()) {
             draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
@@ -140,6 +143,21 @@ final class WholeText {
             }
         }
     }
+
+    private static final Cue JELLS = Cue.of(
+            "\\b(8|eight) degrees (f )?(above|over|past)\\b|\\b(jellying|jelling|gel|gelling|jell|setting) point\\b|\\bsheets? (off|from) (the|a) spoon\\b");
+
+    /** Fruit and sugar boiled to a jell are a jam, whatever they are called. */
+    private static void jam(String text, Draft draft) {
+        boolean sweet = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.SWEETENER);
+        boolean fruit = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.FRUIT);
+        Matcher jells = JELLS.matcher(text.toLowerCase(java.util.Locale.ROOT));
+        if (sweet && fruit && Facts.values(draft.facts.forms()).stream().noneMatch(SPREADS::contains) && jells.find()) {
+            draft.facts.forms().add(Fact.read("jam", new Range(jells.start(), jells.end())));
+        }
+    }
+
+    private static final Set<String> SPREADS = Set.of("jam", "jelly", "butter", "syrup", "pepper-jelly", "herb-jelly");
 
     private static final Cue OWN =
             Cue.of("\\b(i|we) (always |usually |still |just )?(do|did|can|canned|put|process|processed)\\b");
