@@ -66,6 +66,9 @@ final class Brackets {
     private static final Cue COUNTED = Cue.of(
             "\\( ?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
 
+    /** "(I usually have only 5)": not how much it is, but how much there was. */
+    private static final Cue REMARK = Cue.of("\\b(i|we|usually|sometimes|only|but|instead|less|more|extra)\\b");
+
     private static final int WORDS_BETWEEN = 6;
 
     /** "10 cups corn cut from the cob (16 to 20 ears)": how many pieces the amount is. */
@@ -93,7 +96,11 @@ final class Brackets {
                 figures |= s.token(k).isNumber();
             }
             String inside = s.around(end, 0, Math.max(1, close - end));
-            if (figures && close > end && !inside.contains("%") && !inside.contains("per ")) {
+            if (figures
+                    && close > end
+                    && !inside.contains("%")
+                    && !inside.contains("per ")
+                    && !REMARK.matcher(inside).find()) {
                 return close + 1;
             }
         }
