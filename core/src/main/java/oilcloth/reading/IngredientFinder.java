@@ -308,6 +308,11 @@ final class IngredientFinder {
         }
         // "Dill seed, 4 tsp. Garlic, 8 cloves.": behind a comma only what ends the item
         boolean listed = s.is(end, ",") && !s.isItem() && !match.food().isAcidulant();
+        // "cooled juice about 4 1/2 to 5 cups; …"
+        if (k == end && (s.is(k, "about") || s.is(k, "approximately") || s.is(k, "roughly"))) {
+            k++;
+            listed = true;
+        }
         // a table: the amount stands in the next column, whatever else the first one says
         if (!s.is(k - 1, "|")) {
             int column = nextColumn(s, end);

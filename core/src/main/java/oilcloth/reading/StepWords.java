@@ -67,9 +67,10 @@ final class StepWords {
         return isKnown(word) || isManner(word) || PLAIN.has(word) || Vocabulary.KITCHEN.contains(word);
     }
 
-    /** "easily", "happily": how it is done; an adverb makes no other form of a food. */
+    /** "easily", "lengthwise": how it is done; an adverb makes no other form of a food. */
     static boolean isManner(String word) {
-        return word.length() > SHORTEST_ADVERB && word.endsWith("ly") && !word.endsWith("elly");
+        return word.length() > SHORTEST_ADVERB
+                && (word.endsWith("ly") && !word.endsWith("elly") || word.endsWith("wise"));
     }
 
     private static final int SHORTEST_ADVERB = 5;
@@ -127,7 +128,7 @@ final class StepWords {
         Matcher shape = SHAPE.matcher(s.low());
         while (shape.find()) {
             String word = shape.group(1);
-            if (SHAPES.contains(word) || PLAIN.has(word) || Vocabulary.KITCHEN.contains(word) || isKnown(word)) {
+            if (SHAPES.contains(word) || isPlain(word)) {
                 continue;
             }
             int offset = s.range().start() + shape.start(1);

@@ -23,6 +23,10 @@ final class UnknownAmount {
     /** "15 lb in the pod made 4 pints": as it was picked. */
     private static final Cue IN_THE_POD = Cue.of("in (the|their) (pods?|shells?|husks?|hulls?|skins?)\\b");
 
+    /** "cooled juice about 4 1/2 to 5 cups": what the fruit gave. */
+    private static final Cue PRESSED = Cue.of(
+            "\\b(juice|pulp|liquid|puree)( (about|is|was|measured|measures|left|makes|made|came to|should be|around))* $");
+
     /** "till two drops run together off the spoon". */
     private static final Cue RUNS = Cue.of("(run|slide|fall|form|flow|join|sheet|come|hang|drip)s?\\b");
 
@@ -60,6 +64,7 @@ final class UnknownAmount {
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || IN_THE_POD.matcher(s.around(amount.next(), 0, 3)).lookingAt()
+                || noun == amount.next() && PRESSED.matcher(s.around(i, 5, 0)).find()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()
