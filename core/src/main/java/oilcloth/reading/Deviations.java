@@ -70,7 +70,8 @@ final class Deviations {
     private static final Cue MIXED = Cue.of("\\b(water|half|mixed|weak\\w*|with|old)\\b");
 
     private static final Cue ACID = Cue.of("\\b(vinegar|lemons?|limes?|citric)\\b");
-    private static final Cue WIPES = Cue.of("\\bwip\\w+\\b[^.;]{0,40}\\bvinegar\\b");
+    private static final Cue WIPES = Cue.of(
+            "\\bwip\\w+\\b[^.;]{0,40}\\bvinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
     private static final Cue COOKED =
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 

@@ -363,6 +363,9 @@ final class IngredientFinder {
         if (match.food().isAcidulant() && s.has(ASKING)) {
             return end;
         }
+        if (!s.isItem() && !draft.ingredients.isEmpty() && s.has(AnotherTime.CUE) && !isListed(draft, match.food())) {
+            return end;
+        }
         if (serving && !s.isItem()) {
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(new Ingredient(
@@ -388,6 +391,10 @@ final class IngredientFinder {
     /** "My neighbor says to add vinegar but I don't care for that". */
     private static final Cue NOT_HEEDED = Cue.of(
             "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b.*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b");
+
+    private static boolean isListed(Draft draft, Food food) {
+        return draft.ingredients.stream().anyMatch(i -> i.food().group().equals(food.group()));
+    }
 
     private static boolean isNotThere(Sentence s, int end) {
         return NOT_THERE.matcher(s.around(end, 0, 6)).find();

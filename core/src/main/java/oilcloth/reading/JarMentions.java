@@ -15,10 +15,17 @@ final class JarMentions {
     private static final Cue PUT_UP =
             Cue.of("\\b(canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
 
+    private static final Cue HOLDS = Cue.of("\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
+
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {
+                continue;
+            }
+            if (HOLDS.matcher(s.around(i, 3, 0)).find()) {
+                // "a rack that holds seven quarts"
+                s.claim(i, found.get().next());
                 continue;
             }
             Found jar = found.get();

@@ -143,6 +143,7 @@ final class Talk {
         }
         boolean meal = s.has(MEAL);
         boolean grown = s.has(GROWN);
+        boolean another = s.has(AnotherTime.CUE);
         int about = told.isEmpty() && !s.low().endsWith("?") ? 0 : 1;
         int strange = 0;
         int mild = 0;
@@ -160,6 +161,10 @@ final class Talk {
             if (ABOUT.hasForm(word) || isName(s, i) && !isWeighty(word)) {
                 about++;
             } else if (!KNOWN.hasForm(word) && !(early && STEPS.hasForm(word))) {
+                if (another && isNamed(s, i, f -> f.isProduce())) {
+                    about++;
+                    continue;
+                }
                 // "no hot peppers, the children will not have it": what is not in it
                 if (isLeftOut(s, i, draft)) {
                     about++;
