@@ -390,7 +390,8 @@ final class IngredientFinder {
 
     /** "My neighbor says to add vinegar but I don't care for that". */
     private static final Cue NOT_HEEDED = Cue.of(
-            "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b.*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b");
+            "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b.*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
+                    + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 
     private static boolean isListed(Draft draft, Food food) {
         return draft.ingredients.stream().anyMatch(i -> i.food().group().equals(food.group()));

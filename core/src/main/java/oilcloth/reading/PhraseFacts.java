@@ -98,7 +98,7 @@ final class PhraseFacts {
     private static final List<JarCue> CUES = List.of(
             new JarCue(
                     p(
-                            "\\b(fill|filled|full|up|level)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
+                            "\\b(fill|filled|full|up|level|pack|packed|stuff|stuffed)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
                     0,
                     0.125),
             new JarCue(
@@ -130,7 +130,7 @@ final class PhraseFacts {
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(put|set|drop|clap|pop)(ped)? the (weight|regulator|jiggler|rocker) (back )?on (right away|at once|straight away|immediately|from the (start|beginning)|first thing)\\b|\\b(never|don'?t|didn'?t|do not|did not) wait (for|till|until|on) (the |any )?steam\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
             "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
-                    + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
+                    + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\b(it|canner) (dropped|fell|dipped|slipped|sank|slid) (back |down )?to (about |around |almost )?([1-9]|one|two|three|four|five|six|seven|eight|nine)\\b(?! (cups|jars|pints|quarts|inch|minutes|degrees))|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
     private static final Cue RESTARTED = p(
             "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");

@@ -27,7 +27,9 @@ final class Vessel {
             "saucepans",
             "pots",
             "buckets",
-            "crocks");
+            "crocks",
+            "bag",
+            "bags");
     private static final Set<String> KINDS = Set.of(
             "big",
             "deep",
@@ -37,6 +39,8 @@ final class Vessel {
             "food",
             "grade",
             "plastic",
+            "zip",
+            "freezer",
             "stoneware",
             "glass",
             "old",
