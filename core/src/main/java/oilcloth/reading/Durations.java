@@ -198,7 +198,8 @@ final class Durations {
     private static final Cue OUT_AGAIN =
             Cue.of("\\bdrain(ed|ing)?\\b|\\b(cold|ice|iced) water\\b|\\b(peel|slip|rinse)(ed|d|ped)?\\b");
 
-    private static final Cue IN_A_BOIL = Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b");
+    private static final Cue IN_A_BOIL =
+            Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b|boiling ([,.;]|$)");
 
     private static final Set<String> ENDS = Set.of(",", ";", ".", "/", "|", "-", "–", "—");
 

@@ -31,7 +31,7 @@ final class Residue {
     private static final Set<String> DONENESS = Set.of("done", "cooked", "tender", "soft");
 
     private static final Cue PINGED = Cue.of(
-            "(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
+            "sealed\\b|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
 
     private static final Cue MAKES = Cue.of(
             "\\b(get|gets|got|make|makes|made|give|gives|gave|yields?|yielded|had|have|did|filled|(ended|wound) up with|came to|comes to) (me |us |you )?(about |around |only |just |roughly )*$");
