@@ -29,7 +29,8 @@ final class Durations {
     private static final Cue TIMED_IT = Cue.of(
             "\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold) (it|them)( there| steady| at it| at pressure| right there)*( for)? $");
 
-    private static final Cue JARS = Cue.of("\\b(jars?|lids?|canner|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
+    private static final Cue JARS =
+            Cue.of("\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
     /** Minutes; nobody vents a canner longer. */
     private static final int LONGEST_VENTING = 12;
     /** Jars stood on their heads: no process. */
@@ -183,7 +184,7 @@ final class Durations {
 
     /** "then 5 min with the heat off". */
     private static final Cue RESTING = Cue.of(
-            "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|of rest|sitting|resting)\\b");
+            "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|of rest|('s? )?rest|sitting|resting)\\b");
 
     /** "I timed 20 minutes": of the steam before the weight goes on, unless it is longer. */
     private static final Cue TIMED = Cue.of("\\b(timed|count|counted) (off |out )?(for )?$");
@@ -244,7 +245,9 @@ final class Durations {
         boolean broken = false;
         for (int k = from - 1; k >= 0; k--) {
             String w = s.token(k).norm();
-            if (TimeWords.PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))) {
+            // "one canner load at a time" starts no canner
+            boolean load = w.equals("canner") && (s.is(k + 1, "load") || s.is(k + 1, "loads") || s.is(k + 1, "full"));
+            if (TimeWords.PROCESS.contains(w) && !load && !(w.equals("can") && isModal(s, k))) {
                 boolean venting = w.equals("canner") && Venting.names(s, k);
                 if (!venting || !broken) {
                     return !venting;

@@ -183,7 +183,10 @@ final class FigureFacts {
         if (u.is("grain")) {
             return unit + 1;
         }
-        if (f.low() >= LEAST_PSI && f.high() <= MOST_PSI && (!u.isWord() || u.is("for")) && PressurePounds.bare(s, i)) {
+        if (f.low() >= LEAST_PSI
+                && f.high() <= MOST_PSI
+                && (!u.isWord() || u.is("for") || u.is("on"))
+                && PressurePounds.bare(s, i)) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
             return n;
         }

@@ -20,8 +20,16 @@ final class PressurePounds {
 
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
     static boolean bare(Sentence s, int figure) {
-        return s.has(GAUGE) && BARE.matcher(s.around(figure, 4, 0)).find();
+        return s.has(GAUGE)
+                && (BARE.matcher(s.around(figure, 4, 0)).find()
+                        || s.is(figure - 1, "at")
+                                && ON_THE_DIAL
+                                        .matcher(s.around(figure + 1, 0, 4))
+                                        .lookingAt());
     }
+
+    /** "75 minutes at 11 on the dial gauge". */
+    private static final Cue ON_THE_DIAL = Cue.of("on (the|my|our) (dial|gauge)\\b");
 
     private static final Cue BARE = Cue.of(
             "\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");

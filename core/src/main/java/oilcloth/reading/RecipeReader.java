@@ -37,6 +37,10 @@ public final class RecipeReader {
     private static final Pattern TOLD = Pattern.compile(
             "(?i)\\b(i|we|my|our|is|are|was|have|do|did|make|made|put|can|canned|help|hope|hi|hello|dear)\\b");
 
+    /** A field of a form that tells who filled it in. */
+    private static final Pattern WHOSE = Pattern.compile(
+            "(?i)^(operator|initials|signature|signed|name|phone|e-?mail|address|contact|submitted by|prepared by|staff|volunteer|reviewer|weather)\\b[a-z ]{0,20}:[^0-9]*$");
+
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
     private static final Pattern MEASURED = Pattern.compile(
             "(?i)[0-9½¼¾⅓⅔]\\s*(cups?|c\\.|tsp|tbsp|t\\.|lbs?|oz|qts?|pounds?|teaspoons?|tablespoons?|g|kg|ml)\\b|\\bto taste\\b");
@@ -134,7 +138,7 @@ public final class RecipeReader {
             title(text, line, draft);
             return;
         }
-        if (FormField.read(text, line, draft)) {
+        if (WHOSE.matcher(words).find() || FormField.read(text, line, draft)) {
             return;
         }
         if (HEADING.matcher(words).matches()) {

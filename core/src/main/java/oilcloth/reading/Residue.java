@@ -24,8 +24,8 @@ final class Residue {
     private static final Cue AT = Cue.of(
             "\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) $");
 
-    private static final Set<String> GOES_ON =
-            Set.of("more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring");
+    private static final Set<String> GOES_ON = Set.of(
+            "more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring", "at");
 
     /** "till 2/3 done": how far it is cooked. */
     private static final Set<String> DONENESS = Set.of("done", "cooked", "tender", "soft");
