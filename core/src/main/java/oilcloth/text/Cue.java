@@ -40,16 +40,20 @@ public final class Cue {
     /** One alternative of a pattern. */
     private static final class Alternative {
         private final String regex;
-        /** Of each of which it needs one; empty where it may match anything. */
-        private final Literal[][] needed;
+        /** Its number among the literals; negative where it may match anything. */
+        private final int id;
+        /** Of which it needs one, beside those of its number; empty where it needs no more. */
+        private final Literal[] also;
         /** With one of which every match begins; empty where that is not known. */
         private final Literal[] leading;
 
         private volatile Pattern compiled;
 
-        Alternative(String regex, Literal[][] needed, Literal[] leading) {
+        /** @param sets of each of which it needs one, the most telling first */
+        Alternative(String regex, List<List<RegexLiterals.Part>> sets, Literal[] leading) {
             this.regex = regex;
-            this.needed = needed;
+            this.id = sets.isEmpty() ? -1 : LITERALS.newCue(List.of(literals(sets.get(0))));
+            this.also = sets.size() > 1 ? literals(sets.get(1)) : new Literal[0];
             this.leading = leading;
         }
 
@@ -63,12 +67,7 @@ public final class Cue {
         }
 
         boolean mayMatch(Searched text) {
-            for (Literal[] one : needed) {
-                if (!holdsOne(text, one)) {
-                    return false;
-                }
-            }
-            return true;
+            return id < 0 || text.present.mayMatch(id) && (also.length == 0 || holdsOne(text, also));
         }
 
         private static boolean holdsOne(Searched text, Literal[] literals) {
@@ -131,7 +130,7 @@ public final class Cue {
                             .toList();
             made.add(new Alternative(
                     part,
-                    sets.stream().map(Cue::literals).toArray(Literal[][]::new),
+                    sets,
                     new RegexLiterals(part)
                             .leading()
                             .filter(Cue::isTelling)
