@@ -37,7 +37,7 @@ final class WholeText {
         }
         if (draft.facts.packs().isEmpty()
                 && draft.cooked.isPresent()
-                && (draft.filled || !draft.facts.jars().isEmpty())) {
+                && (draft.filled || !draft.facts.jars().isEmpty() || !draft.doseJars.isEmpty())) {
             draft.facts.packs().add(Fact.read(Pack.HOT, draft.cooked.get()));
         }
         // where the canner's time is told as well, the boil was the food's
@@ -219,7 +219,7 @@ final class WholeText {
 
     /** "Put in the canner, bring to a full rolling boil and process for 25 minutes": in one sentence. */
     private static final Cue CANNER_BOILS = Cue.of(
-            "\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b[^.!?\\n]*\\bboil|\\bboil\\w*\\b[^.!?\\n]*\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b");
+            "\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b[^.!?\\n]*\\b(boil|rolling)|\\bboil\\w*\\b[^.!?\\n]*\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b");
 
     private static boolean boilsInItsSentence(String text, Range time) {
         int from = time.start();

@@ -32,7 +32,8 @@ class TellingsTest {
             "corn-relish",
             "sauerkraut",
             "grape-jelly",
-            "potatoes");
+            "potatoes",
+            "peaches-at-length");
 
     @TestFactory
     Stream<DynamicTest> tellings() throws IOException {
