@@ -187,7 +187,8 @@ final class Durations {
             "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|of rest|('s? )?rest|sitting|resting)\\b");
 
     /** "I timed 20 minutes": of the steam before the weight goes on, unless it is longer. */
-    private static final Cue TIMED = Cue.of("\\b(timed|count|counted) (off |out )?(for )?$");
+    private static final Cue TIMED = Cue.of(
+            "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $");
 
     private static boolean isTimed(Sentence s, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);

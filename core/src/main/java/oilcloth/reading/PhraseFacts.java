@@ -125,7 +125,7 @@ final class PhraseFacts {
     private static final Cue WEIGHTED = p(
             "\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?\\(?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
     private static final Cue VENTED = p(
-            "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteams? (for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (free |steady |full |good |hard |strong )*(steam|venting|exhaust\\w*)|\\blet (all )?(the |all the )?air out\\b|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
+            "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteams? (for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (free |steady |full |good |hard |strong )*(steam|venting|exhaust\\w*)|\\blet (all )?(the |all the )?air out\\b|\\bsteam (was |is |started )?(coming|came|comes|pouring|poured|blowing|blew) out\\b[^.;]{0,50}\\b(10|ten)( full| good)? min|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(put|set|drop|clap|pop)(ped)? the (weight|regulator|jiggler|rocker) (back )?on (right away|at once|straight away|immediately|from the (start|beginning)|first thing)\\b|\\b(never|don'?t|didn'?t|do not|did not) wait (for|till|until|on) (the |any )?steam\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue DROPPED = p(
@@ -154,6 +154,10 @@ final class PhraseFacts {
             "\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
     private static final Cue FILLED = p(
             "\\b(fill|filled|pack|packed|ladle|ladled|spoon|spooned|pour|poured|put|jarred)\\b[^.;]{0,50}\\b(in|into|to) (the |hot |clean |sterile |sterilized |warm |my |your |pint |quart |half[- ]pint |wide[- ]?mouth |canning |mason |jelly )*(jars?|pints?|quarts?|half[- ]pints?)\\b|\\b(fill|filled|pack|packed) (the |hot |clean |sterile |sterilized |warm |my |your |our |pint |quart |half[- ]pint |wide[- ]?mouth |canning |mason |jelly |[0-9]+ |six |seven |five |eight )*(jars|pints|quarts|half[- ]pints)\\b|\\bheadspace\\b");
+    /** "… then the hot carrots and their liquid, an inch from the top". */
+    private static final Cue TO_THE_TOP =
+            p("\\b(inch|inches)\\b[^.;]{0,12}\\b(from|of|below|at|to) the (top|rim|brim)\\b");
+
     private static final Cue COOK = p(
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saut[eé]\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
     /** "Heat with 1/2 cup water until boiling": what else but the food. */
@@ -364,7 +368,7 @@ final class PhraseFacts {
         if (!draft.filled && s.has(COOK) && (s.has(COOKED_FOOD) || s.has(COOKED_ALONE)) && !s.has(SCALD)) {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
         }
-        draft.filled |= fills;
+        draft.filled |= fills || s.has(TO_THE_TOP);
         if (s.has(INTO_CANNER) && !draft.inCanner) {
             draft.inCanner = true;
             draft.inCannerFrom = s.findAny(INTO_CANNER).orElseThrow().start();

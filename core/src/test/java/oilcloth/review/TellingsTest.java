@@ -33,7 +33,8 @@ class TellingsTest {
             "sauerkraut",
             "grape-jelly",
             "potatoes",
-            "peaches-at-length");
+            "peaches-at-length",
+            "carrots-at-length");
 
     @TestFactory
     Stream<DynamicTest> tellings() throws IOException {
