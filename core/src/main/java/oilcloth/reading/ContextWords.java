@@ -88,7 +88,8 @@ final class ContextWords {
         if (s.is(k, "juice")) {
             int end = k + 1;
             if (s.has(SQUEEZED)) {
-                return Optional.of(new Meant(guide.food("lemon juice, fresh"), end));
+                String fruit = s.low().contains("lime") ? "lime" : "lemon";
+                return Optional.of(new Meant(guide.food(fruit + " juice, fresh"), end));
             }
             return fruitOf(draft).map(f -> new Meant(f, end));
         }

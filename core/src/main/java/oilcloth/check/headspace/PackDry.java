@@ -1,6 +1,7 @@
 package oilcloth.check.headspace;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
@@ -52,7 +53,7 @@ public final class PackDry implements Check {
         }
         liquids.stream()
                 .filter(l -> l.range()
-                        .filter(r -> DENIED.matcher(r.of(s.recipe().text()).toLowerCase(java.util.Locale.ROOT))
+                        .filter(r -> DENIED.matcher(r.of(s.recipe().text()).toLowerCase(Locale.ROOT))
                                 .find())
                         .isPresent())
                 .findFirst()
