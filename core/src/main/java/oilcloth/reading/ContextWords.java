@@ -85,6 +85,10 @@ final class ContextWords {
         while (k < s.size() && BEFORE.contains(s.token(k).norm())) {
             k++;
         }
+        if (s.is(k, "bottled") && s.low().contains("lemon")) {
+            // "I add lemon now, a teaspoon of bottled per quart"
+            return Optional.of(new Meant(guide.food("lemon juice, bottled"), k + 1));
+        }
         if (s.is(k, "juice")) {
             int end = k + 1;
             if (s.has(SQUEEZED)) {

@@ -188,7 +188,7 @@ final class Durations {
 
     /** "I timed 20 minutes": of the steam before the weight goes on, unless it is longer. */
     private static final Cue TIMED = Cue.of(
-            "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $");
+            "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $|\\b(mine|hers|ours|they|these) (was|were|got) $");
 
     private static boolean isTimed(Sentence s, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);

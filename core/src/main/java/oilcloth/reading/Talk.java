@@ -41,6 +41,10 @@ final class Talk {
     private static final Cue GROWN = Cue.of(
             "\\b(garden|orchard|trees?|vines?|bush|bushes|plant|planted|grow|grows|grew|rows?|market|farm|luck with|crop of|hates?|got|get|bought|picked|come|came|comes|brings?|brought|gave|year for|from the|off the)\\b");
 
+    /** "I sneak a zucchini slice in each jar so they get a vegetable". */
+    private static final Cue IN_THE_JAR = Cue.of(
+            "\\b(in|into|to|on) (each|every|the|some|a few|most|all the|all of the|one|half the) (\\w+ )?(jars?|pints?|quarts?|batch)\\b");
+
     /** A food may have gone into the jar after all. */
     private static final Set<String> JOINS =
             Set.of("so", "put", "went", "goes", "same", "also", "too", "well", "inside");
@@ -139,6 +143,9 @@ final class Talk {
                         .anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true) && !isLeftOut(s, i, draft))
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> !told.get(i) && JOINS.contains(s.token(i).norm()))) {
+            return false;
+        }
+        if (s.has(IN_THE_JAR) && IntStream.range(0, s.size()).anyMatch(i -> isNamed(s, i, f -> true))) {
             return false;
         }
         boolean meal = s.has(MEAL);
