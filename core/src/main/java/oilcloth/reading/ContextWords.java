@@ -85,7 +85,9 @@ final class ContextWords {
         while (k < s.size() && BEFORE.contains(s.token(k).norm())) {
             k++;
         }
-        if (s.is(k, "bottled") && s.low().contains("lemon")) {
+        if (s.is(k, "bottled")
+                && s.has(LEMON)
+                && (k + 1 >= s.size() || DOSED.contains(s.token(k + 1).norm()))) {
             // "I add lemon now, a teaspoon of bottled per quart"
             return Optional.of(new Meant(guide.food("lemon juice, bottled"), k + 1));
         }
@@ -112,6 +114,9 @@ final class ContextWords {
         }
         return colour(s, amount.next(), draft).map(f -> new Meant(f, amount.next() + 1));
     }
+
+    private static final Cue LEMON = Cue.of("\\blemon\\b");
+    private static final Set<String> DOSED = Set.of("per", "each", "in", "to", "a", ".", ",");
 
     /** "I squeeze lemons from our tree and put two tablespoons of the juice in". */
     private static final Cue SQUEEZED = Cue.of(
