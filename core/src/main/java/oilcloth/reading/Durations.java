@@ -186,6 +186,9 @@ final class Durations {
     private static final Cue RESTING = Cue.of(
             "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|of rest|('s? )?rest|sitting|resting)\\b");
 
+    /** "25 minutes at 11 on the dial". */
+    private static final Cue ON_THE_DIAL = Cue.of("at (\\S+ )?\\S+ on (the|my) (dial|gauge)\\b");
+
     /** "I timed 20 minutes": of the steam before the weight goes on, unless it is longer. */
     private static final Cue TIMED = Cue.of(
             "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $|\\b(mine|hers|ours|they|these) (was|were|got) $");
@@ -193,7 +196,9 @@ final class Durations {
     private static boolean isTimed(Sentence s, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
         return TIMED_IT.matcher(before).find()
-                || d.least() > LONGEST_VENTING && TIMED.matcher(before).find();
+                || d.least() > LONGEST_VENTING
+                        && (TIMED.matcher(before).find()
+                                || ON_THE_DIAL.matcher(s.around(d.next(), 0, 6)).lookingAt());
     }
 
     /** "Cook cubes 2 minutes in boiling water and drain". */
