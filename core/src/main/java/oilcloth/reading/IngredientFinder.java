@@ -352,7 +352,7 @@ final class IngredientFinder {
                 return after.get().next();
             }
         }
-        if (s.negatedToken(i) || isNotThere(s, end) || s.has(NOT_HEEDED)) {
+        if (s.negatedToken(i) || isNotThere(s, end) || isNotHeeded(s, i)) {
             draft.absent.add(match.food());
             return end;
         }
@@ -390,8 +390,13 @@ final class IngredientFinder {
 
     /** "My neighbor says to add vinegar but I don't care for that". */
     private static final Cue NOT_HEEDED = Cue.of(
-            "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b.*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
+            "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
+
+    /** What comes after the "but I don't" is done. */
+    private static boolean isNotHeeded(Sentence s, int i) {
+        return s.find(NOT_HEEDED).filter(r -> r.contains(s.span(i, i + 1))).isPresent();
+    }
 
     private static boolean isListed(Draft draft, Food food) {
         return draft.ingredients.stream().anyMatch(i -> i.food().group().equals(food.group()));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.PracticeRule;
@@ -39,7 +40,7 @@ public final class RecipeReader {
 
     /** A field of a form that tells who filled it in. */
     private static final Pattern WHOSE = Pattern.compile(
-            "(?i)^(operator|initials|signature|signed|name|phone|e-?mail|address|contact|submitted by|prepared by|staff|volunteer|reviewer|weather)\\b[a-z ]{0,20}:[^0-9]*$");
+            "(?i)^(operator|initials|signature|signed|(your |my )?name(?! of)|phone|e-?mail|address|contact|submitted by|prepared by|staff|volunteer|reviewer|weather)\\b[a-z ]{0,20}:[^0-9]*$");
 
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
     private static final Pattern MEASURED = Pattern.compile(
@@ -147,11 +148,8 @@ public final class RecipeReader {
         }
         Range rest = line;
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
-            Matcher instead = (UNSAID.matcher(words).find() ? UNSAID : INSTEAD).matcher(words);
-            if (instead.find()) {
-                rest = new Range(line.start() + instead.end(), line.end());
-                words = rest.of(text);
-            }
+            rest = new Range(line.start() + takenBack(words), line.end());
+            words = rest.of(text);
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
             if (named > 0
@@ -206,9 +204,26 @@ public final class RecipeReader {
     private static final Pattern UNSAID = Pattern.compile(
             "(?i)^[^0-9.;!?]{3,60}\\? *(no|nah|nope)\\b[,.!]* *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that),? *");
 
+    /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
+    private static final Pattern DONE = Pattern.compile(
+            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
+
+    /** How many characters at the start name a dish only to say that it is another. */
+    private int takenBack(String words) {
+        Matcher cut = (UNSAID.matcher(words).find() ? UNSAID : INSTEAD).matcher(words);
+        if (!cut.find()
+                || DONE.matcher(words.substring(0, cut.end()).replaceFirst("(?i)(so|but) (i|we) \\w+$", ""))
+                        .find()) {
+            return 0;
+        }
+        Sentence said = new Sentence(words, new Range(0, cut.end()), false);
+        List<Food> foods = ingredients.foodsOf(said);
+        boolean dish = !foods.isEmpty() || PhraseFacts.namesForm(said);
+        return dish && foods.stream().noneMatch(f -> TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
+    }
+
     private void title(String text, Range named, Draft draft) {
-        Matcher instead = INSTEAD.matcher(named.of(text));
-        Range line = instead.find() ? new Range(named.start() + instead.end(), named.end()) : named;
+        Range line = new Range(named.start() + takenBack(named.of(text)), named.end());
         draft.title = Optional.of(line);
         Sentence s = new Sentence(text, line, false);
         phrases.read(s, draft, true);

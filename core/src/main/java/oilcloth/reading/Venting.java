@@ -7,7 +7,7 @@ import oilcloth.text.Range;
 /** Ten minutes of steam before the weight goes on: a time of the canner that is not the process. */
 final class Venting {
     private static final String FEW =
-            "([1-9]|one|two|three|four|five|six|seven|eight|nine|a|a few|a couple( of)?|half a|few)(?! (or|to) (ten|10))( ?(to|or|-|–) ?(\\w+))?";
+            "([1-9]|one|two|three|four|five|six|seven|eight|nine|a|a few|a couple( of)?|half a|few)(?<!(8|9|eight|nine)(?= (or|to) (ten|10)))( ?(to|or|-|–) ?(\\w+))?";
 
     /** "Vented 4 minutes", "five minutes of steam", "vented ten seconds": the air is not out yet. */
     private static final Cue SHORT = Cue.of(
