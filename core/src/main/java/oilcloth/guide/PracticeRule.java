@@ -43,6 +43,12 @@ public record PracticeRule(
                         .anyMatch(s -> s.equals(NONE) || s.equals("note"));
     }
 
+    /** Whether it is a correction or a danger with every kind of food, so that nobody need ask about it. */
+    public boolean isAlwaysGrave() {
+        return Stream.of(acidFood, acidified, lowAcid, underPressure.orElse(lowAcid))
+                .allMatch(s -> s.equals("correct") || s.equals("danger"));
+    }
+
     /** Words that make a practice graver. */
     public record Graver(String severity, Cue words) {}
 }

@@ -1,9 +1,6 @@
 package oilcloth.reading;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Unread;
@@ -76,6 +73,7 @@ final class Deviations {
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
     private final Talk talk;
+    private final MarkedRemarks marked = MarkedRemarks.shipped();
 
     Deviations(Talk talk) {
         this.talk = talk;
@@ -136,7 +134,16 @@ final class Deviations {
         } else if (odd.isEmpty()) {
             odd = clauses(s, draft);
         }
+        if (odd.isEmpty() && !isGravePractice(s, draft)) {
+            odd = alike(s);
+        }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
+    }
+
+    /** Then a check speaks of it. */
+    private static boolean isGravePractice(Sentence s, Draft draft) {
+        return draft.practices.stream()
+                .anyMatch(p -> p.rule().isAlwaysGrave() && s.range().overlaps(p.range()));
     }
 
     private static boolean namesPercent(Sentence s) {
@@ -159,21 +166,11 @@ final class Deviations {
 
     /** Where somebody else, or something else, is told of in the same sentence. */
     private static final Cue CLAUSE = Cue.of(
-            "(?:,|;| -| –| —|—)\\s*(?:(?:and|but|so|though|although|except|only|because|while|since|then|or)\\s+)*(?=(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|half (?:the|of|my|our)|the|grand\\w+|dad|mom|everything|if (?:i|we|it|they|my)|when|where|two|one|these|those|it)\\b)");
+            "(?:,|;| -| –| —|—|\\.(?= [a-z]))\\s*(?:(?:and|but|so|though|although|except|only|because|while|since|then|or)\\s+)*(?=(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|half (?:the|of|my|our)|the|grand\\w+|dad|mom|everything|if (?:i|we|it|they|my)|when|where|two|one|these|those|it)\\b)");
 
     /** "Process 20 minutes, and I pull them at fifteen": a clause that says nothing by itself is weighed by itself. */
     private Optional<Range> clauses(Sentence s, Draft draft) {
-        if (s.size() < SHORTEST_OF_CLAUSES) {
-            return Optional.empty();
-        }
-        List<Integer> starts = new ArrayList<>();
-        Matcher m = CLAUSE.matcher(s.low());
-        while (m.find()) {
-            starts.add(m.end());
-        }
-        for (int k = 0; k < starts.size(); k++) {
-            int end = k + 1 < starts.size() ? starts.get(k + 1) : s.low().length();
-            Range clause = new Range(starts.get(k), end).shift(s.range().start());
+        for (Range clause : s.parts(CLAUSE)) {
             boolean early = draft.facts.times().stream()
                     .flatMap(t -> t.range().stream())
                     .allMatch(t -> t.start() >= clause.start());
@@ -187,6 +184,16 @@ final class Deviations {
         return Optional.empty();
     }
 
+    /** What sounds like something that mattered, though something was read in the sentence. */
+    private Optional<Range> alike(Sentence s) {
+        if (marked.weight(s) > MarkedRemarks.GRAVE) {
+            return Optional.of(s.range());
+        }
+        return MarkedRemarks.parts(s).stream()
+                .filter(p -> marked.weight(s, p) > MarkedRemarks.GRAVE)
+                .findFirst();
+    }
+
     private static boolean isHeard(Draft draft, Range clause) {
         return draft.facts.ranges().stream().anyMatch(clause::overlaps)
                 || draft.ingredients.stream().anyMatch(i -> i.amount().isPresent() && clause.overlaps(i.range()))
@@ -194,10 +201,11 @@ final class Deviations {
                 || draft.unread.stream().anyMatch(u -> u.bears() && clause.overlaps(u.range()));
     }
 
-    private static final int SHORTEST_OF_CLAUSES = 8;
-
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
+        if (marked.weight(s) > MarkedRemarks.GRAVE) {
+            return Optional.of(s.range());
+        }
         if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {
             return Optional.empty();
         }

@@ -342,7 +342,7 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        if (silent && (draft.unread.size() > unread || named && begun) && talk.isIdle(s, draft, false)) {
+        if (silent && (draft.unread.size() > unread || named && begun) && talk.isTalk(s, draft)) {
             cut(draft.unread, unread);
             if (begun) {
                 cut(draft.facts.forms(), forms);

@@ -7,6 +7,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import oilcloth.guide.Lexicon;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -114,6 +115,35 @@ final class Sentence {
     }
 
     /** A clause of it, with what has been accounted for. */
+    /** From the end of each break to the end of the next; nothing of what stands before the first, nor of a short sentence. */
+    List<Range> parts(Cue breaks) {
+        if (tokens.size() < SHORTEST_OF_PARTS) {
+            return List.of();
+        }
+        List<Range> parts = new ArrayList<>();
+        Matcher m = breaks.matcher(low);
+        int start = -1;
+        while (m.find()) {
+            if (start >= 0) {
+                parts.add(new Range(start, m.end()).shift(range.start()));
+            }
+            start = m.end();
+        }
+        if (start >= 0 && start < low.length()) {
+            parts.add(new Range(start, low.length()).shift(range.start()));
+        }
+        return parts;
+    }
+
+    /** How many words and figures stand in a part of it. */
+    int words(Range part) {
+        return (int) tokens.stream()
+                .filter(t -> t.kind() != Token.Kind.SIGN && part.contains(t.range()))
+                .count();
+    }
+
+    private static final int SHORTEST_OF_PARTS = 8;
+
     Sentence part(Range clause) {
         Sentence part = new Sentence(text, clause, false);
         int own = 0;

@@ -120,13 +120,28 @@ final class Talk {
     private static final int SIGNATURE = 4;
 
     private final Lexicon lexicon;
+    private final MarkedRemarks marked = MarkedRemarks.shipped();
 
     Talk(Lexicon lexicon) {
         this.lexicon = lexicon;
     }
 
-    /** @param early whether no jar has been filled yet: then the steps of the recipe still follow its time */
+    /** Known in all its words to say nothing of what is in the jars: what was read from it may be forgotten. */
+    boolean isTalk(Sentence s, Draft draft) {
+        return marked.weight(s) < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, false);
+    }
+
+    /**
+     * Nothing to ask about.
+     *
+     * @param early whether no jar has been filled yet: then the steps of the recipe still follow its time
+     */
     boolean isIdle(Sentence s, Draft draft, boolean early) {
+        double weight = marked.weight(s);
+        return weight < MarkedRemarks.HARMLESS || weight < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, early);
+    }
+
+    boolean isIdleByWords(Sentence s, Draft draft, boolean early) {
         if (isSignature(s)) {
             return true;
         }

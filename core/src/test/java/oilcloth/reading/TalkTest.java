@@ -14,7 +14,7 @@ class TalkTest {
     private final Talk talk = new Talk(guide.lexicon());
 
     private boolean idle(String words) {
-        return talk.isIdle(new Sentence(words, new Range(0, words.length()), false), new Draft(), false);
+        return talk.isIdleByWords(new Sentence(words, new Range(0, words.length()), false), new Draft(), false);
     }
 
     @ParameterizedTest
@@ -67,7 +67,7 @@ class TalkTest {
     void theStepsOfARecipeAreKnownOnlyBeforeAnyJarIsFilled() {
         String step = "We bring the fruit to a boil and stir.";
         Sentence s = new Sentence(step, new Range(0, step.length()), false);
-        assertThat(talk.isIdle(s, new Draft(), true)).isTrue();
-        assertThat(talk.isIdle(s, new Draft(), false)).isFalse();
+        assertThat(talk.isIdleByWords(s, new Draft(), true)).isTrue();
+        assertThat(talk.isIdleByWords(s, new Draft(), false)).isFalse();
     }
 }

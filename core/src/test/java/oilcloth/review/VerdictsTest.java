@@ -25,7 +25,7 @@ class VerdictsTest {
     private record Verdict(Call call, Set<String> must, String text) {}
 
     private static List<Verdict> verdicts() throws IOException {
-        try (InputStream in = VerdictsTest.class.getResourceAsStream("/verdicts.txt")) {
+        try (InputStream in = VerdictsTest.class.getResourceAsStream("/oilcloth/reading/marked-letters.txt")) {
             return Arrays.stream(new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^=== "))
                     .filter(v -> !v.isBlank())
                     .map(VerdictsTest::verdict)

@@ -1,0 +1,189 @@
+package oilcloth.reading;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import oilcloth.text.Cue;
+import oilcloth.text.Range;
+import oilcloth.text.Token;
+
+/**
+ * What the sentences an educator has marked teach about one that nobody has marked: each word and each pair of neighbouring
+ * words has a weight, found by logistic regression over the {@link Marked} ones. It knows no rule of canning; it only tells
+ * that something sounds like what has mattered before. Learned when first asked, always to the same weights.
+ */
+final class MarkedRemarks {
+    private static final class Shipped {
+        static final MarkedRemarks ALL = learn(Marked.all());
+    }
+
+    /** Where one thing ends in a sentence and the next may begin. */
+    private static final Cue BREAK = Cue.of(
+            "(?:[,;:()]| -| –| —|—|\\.(?= [a-z]))\\s*(?:(?:and|but|so|because|since|then|or)\\s+)*|\\b(?:but|so|because|since|and (?=i|we|she|he|they|then|the|my))\\s*");
+
+    /** Above this a remark is asked about, whatever its words are known to be. */
+    static final double SUSPECT = -0.5;
+
+    /** Below this it is let pass, whatever words it has that are not known to be idle. */
+    static final double HARMLESS = -1.75;
+
+    /** Above this a step is asked about, and a sentence in which something else was read. */
+    static final double GRAVE = 0.75;
+
+    /** Pulls every weight towards nothing, so that a word met once says little. */
+    private static final double RIDGE = 0.002;
+
+    /** How many times as bad it is to miss one that matters as to suspect a harmless one. */
+    private static final double DEARER = 2;
+
+    private static final int ROUNDS = 12;
+    private static final double STEP = 0.5;
+    private static final double LEAST = 1e-6;
+    private static final int LEAST_WORDS = 4;
+    private static final int SHORTEST_STEM = 3;
+    private static final String[] ENDINGS = {"ing", "ed", "es", "s"};
+
+    private final Map<String, Integer> numbers;
+    private final double[] weights;
+    private final double bias;
+
+    private MarkedRemarks(Map<String, Integer> numbers, double[] weights, double bias) {
+        this.numbers = numbers;
+        this.weights = weights;
+        this.bias = bias;
+    }
+
+    static MarkedRemarks shipped() {
+        return Shipped.ALL;
+    }
+
+    /** The parts of a sentence that may be remarks of their own. */
+    static List<Range> parts(Sentence s) {
+        return s.parts(BREAK).stream().filter(p -> s.words(p) >= LEAST_WORDS).toList();
+    }
+
+    /** How much it sounds like what mattered: above 0 more than like what did not. The natural logarithm of the odds. */
+    double weight(Sentence s) {
+        return weight(s, s.range());
+    }
+
+    /** The same of a part of a sentence. */
+    double weight(Sentence s, Range part) {
+        return weight(traits(s, part));
+    }
+
+    double weight(String remark) {
+        return weight(sentence(remark));
+    }
+
+    private double weight(Set<String> traits) {
+        double sum = 0;
+        int met = 0;
+        for (String trait : traits) {
+            Integer number = numbers.get(trait);
+            if (number != null) {
+                sum += weights[number];
+                met++;
+            }
+        }
+        return met == 0 ? bias : bias + sum / Math.sqrt(met);
+    }
+
+    /**
+     * Learns from the marked sentences, and from the parts of the harmless ones, which are harmless as well. Of one that
+     * matters nobody has said which part it is.
+     */
+    static MarkedRemarks learn(List<Marked> marked) {
+        List<Set<String>> traits = new ArrayList<>();
+        BitSet matters = new BitSet();
+        for (Marked m : marked) {
+            Sentence s = sentence(m.text());
+            matters.set(traits.size(), m.matters());
+            traits.add(traits(s, s.range()));
+            if (!m.matters()) {
+                parts(s).forEach(p -> traits.add(traits(s, p)));
+            }
+        }
+        return learn(traits, matters);
+    }
+
+    /** Gradient descent, one sentence after the other, each weight with a step of its own (AdaGrad). */
+    private static MarkedRemarks learn(List<Set<String>> sentences, BitSet matters) {
+        Map<String, Integer> numbers = new HashMap<>();
+        int[][] traits = sentences.stream()
+                .map(m -> m.stream()
+                        .mapToInt(t -> numbers.computeIfAbsent(t, k -> numbers.size()))
+                        .toArray())
+                .toArray(int[][]::new);
+        double[] weights = new double[numbers.size()];
+        double[] gone = new double[numbers.size()];
+        double bias = 0;
+        double biasGone = LEAST;
+        int[] order = order(traits.length);
+        for (int round = 0; round < ROUNDS; round++) {
+            for (int i : order) {
+                double share = 1 / Math.sqrt(Math.max(1, traits[i].length));
+                double odds = bias;
+                for (int t : traits[i]) {
+                    odds += weights[t] * share;
+                }
+                double sounds = 1 / (1 + Math.exp(-odds));
+                double miss = matters.get(i) ? DEARER * (sounds - 1) : sounds;
+                for (int t : traits[i]) {
+                    double slope = miss * share + RIDGE * weights[t];
+                    gone[t] += slope * slope;
+                    weights[t] -= STEP * slope / Math.sqrt(gone[t] + LEAST);
+                }
+                biasGone += miss * miss;
+                bias -= STEP * miss / Math.sqrt(biasGone);
+            }
+        }
+        return new MarkedRemarks(numbers, weights, bias);
+    }
+
+    /** Mixed, so that what is alike does not come in a row, but always in the same way. */
+    private static int[] order(int size) {
+        List<Integer> order = IntStream.range(0, size).boxed().collect(Collectors.toList());
+        Collections.shuffle(order, new Random(1));
+        return order.stream().mapToInt(Integer::intValue).toArray();
+    }
+
+    private static Sentence sentence(String text) {
+        return new Sentence(text, new Range(0, text.length()), false);
+    }
+
+    /** Its words without their endings, every figure as one sign, and each two that stand together. */
+    private static Set<String> traits(Sentence s, Range part) {
+        Set<String> traits = new LinkedHashSet<>();
+        String before = "^";
+        for (int i = 0; i < s.size(); i++) {
+            Token token = s.token(i);
+            if (!part.contains(token.range()) || token.kind() == Token.Kind.SIGN && !token.is("?")) {
+                continue;
+            }
+            String stem = token.isNumber() ? "#" : stem(token.norm());
+            traits.add(stem);
+            traits.add(before + ' ' + stem);
+            before = stem;
+        }
+        traits.add(before + " $");
+        return traits;
+    }
+
+    private static String stem(String word) {
+        for (String ending : ENDINGS) {
+            if (word.endsWith(ending) && word.length() - ending.length() >= SHORTEST_STEM) {
+                return word.substring(0, word.length() - ending.length());
+            }
+        }
+        return word;
+    }
+}
