@@ -3,12 +3,8 @@ package oilcloth.reading;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
-import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import oilcloth.text.Cue;
@@ -51,12 +47,20 @@ final class MarkedRemarks {
     private static final int SHORTEST_STEM = 3;
     private static final String[] ENDINGS = {"ing", "ed", "es", "s"};
 
-    private final Map<String, Integer> numbers;
+    /** Traits have their places by a hash of their words; so many that two seldom share one. */
+    private static final int PLACE_BITS = 18;
+
+    private static final int MIX = 0x9E3779B1;
+    private static final int NUMBER = "#".hashCode();
+    private static final int START = "^".hashCode();
+    private static final int END = "$".hashCode();
+
+    /** By the place of the trait; nothing where no marked sentence has it. */
     private final double[] weights;
+
     private final double bias;
 
-    private MarkedRemarks(Map<String, Integer> numbers, double[] weights, double bias) {
-        this.numbers = numbers;
+    private MarkedRemarks(double[] weights, double bias) {
         this.weights = weights;
         this.bias = bias;
     }
@@ -84,13 +88,12 @@ final class MarkedRemarks {
         return weight(sentence(remark));
     }
 
-    private double weight(Set<String> traits) {
+    private double weight(int[] traits) {
         double sum = 0;
         int met = 0;
-        for (String trait : traits) {
-            Integer number = numbers.get(trait);
-            if (number != null) {
-                sum += weights[number];
+        for (int trait : traits) {
+            if (weights[trait] != 0) {
+                sum += weights[trait];
                 met++;
             }
         }
@@ -102,7 +105,7 @@ final class MarkedRemarks {
      * matters nobody has said which part it is.
      */
     static MarkedRemarks learn(List<Marked> marked) {
-        List<Set<String>> traits = new ArrayList<>();
+        List<int[]> traits = new ArrayList<>();
         BitSet matters = new BitSet();
         for (Marked m : marked) {
             Sentence s = sentence(m.text());
@@ -116,28 +119,23 @@ final class MarkedRemarks {
     }
 
     /** Gradient descent, one sentence after the other, each weight with a step of its own (AdaGrad). */
-    private static MarkedRemarks learn(List<Set<String>> sentences, BitSet matters) {
-        Map<String, Integer> numbers = new HashMap<>();
-        int[][] traits = sentences.stream()
-                .map(m -> m.stream()
-                        .mapToInt(t -> numbers.computeIfAbsent(t, k -> numbers.size()))
-                        .toArray())
-                .toArray(int[][]::new);
-        double[] weights = new double[numbers.size()];
-        double[] gone = new double[numbers.size()];
+    private static MarkedRemarks learn(List<int[]> sentences, BitSet matters) {
+        double[] weights = new double[1 << PLACE_BITS];
+        double[] gone = new double[1 << PLACE_BITS];
         double bias = 0;
         double biasGone = LEAST;
-        int[] order = order(traits.length);
+        int[] order = order(sentences.size());
         for (int round = 0; round < ROUNDS; round++) {
             for (int i : order) {
-                double share = 1 / Math.sqrt(Math.max(1, traits[i].length));
+                int[] traits = sentences.get(i);
+                double share = 1 / Math.sqrt(traits.length);
                 double odds = bias;
-                for (int t : traits[i]) {
+                for (int t : traits) {
                     odds += weights[t] * share;
                 }
                 double sounds = 1 / (1 + Math.exp(-odds));
                 double miss = matters.get(i) ? DEARER * (sounds - 1) : sounds;
-                for (int t : traits[i]) {
+                for (int t : traits) {
                     double slope = miss * share + RIDGE * weights[t];
                     gone[t] += slope * slope;
                     weights[t] -= STEP * slope / Math.sqrt(gone[t] + LEAST);
@@ -146,7 +144,7 @@ final class MarkedRemarks {
                 bias -= STEP * miss / Math.sqrt(biasGone);
             }
         }
-        return new MarkedRemarks(numbers, weights, bias);
+        return new MarkedRemarks(weights, bias);
     }
 
     /** Mixed, so that what is alike does not come in a row, but always in the same way. */
@@ -160,30 +158,38 @@ final class MarkedRemarks {
         return new Sentence(text, new Range(0, text.length()), false);
     }
 
-    /** Its words without their endings, every figure as one sign, and each two that stand together. */
-    private static Set<String> traits(Sentence s, Range part) {
-        Set<String> traits = new LinkedHashSet<>();
-        String before = "^";
+    /** The places of its words without their endings, every figure as one sign, and of each two that stand together. */
+    private static int[] traits(Sentence s, Range part) {
+        IntStream.Builder places = IntStream.builder();
+        int before = START;
         for (int i = 0; i < s.size(); i++) {
             Token token = s.token(i);
             if (!part.contains(token.range()) || token.kind() == Token.Kind.SIGN && !token.is("?")) {
                 continue;
             }
-            String stem = token.isNumber() ? "#" : stem(token.norm());
-            traits.add(stem);
-            traits.add(before + ' ' + stem);
-            before = stem;
+            int word = token.isNumber() ? NUMBER : stem(token.norm());
+            places.add(place(word)).add(place(pair(before, word)));
+            before = word;
         }
-        traits.add(before + " $");
-        return traits;
+        return places.add(place(pair(before, END))).build().distinct().toArray();
     }
 
-    private static String stem(String word) {
+    private static int pair(int one, int next) {
+        return (one * MIX + next) * MIX;
+    }
+
+    private static int place(int hash) {
+        int mixed = (hash ^ hash >>> Short.SIZE) * MIX;
+        return mixed >>> Integer.SIZE - PLACE_BITS;
+    }
+
+    /** The hash of a word without its ending. */
+    private static int stem(String word) {
         for (String ending : ENDINGS) {
             if (word.endsWith(ending) && word.length() - ending.length() >= SHORTEST_STEM) {
-                return word.substring(0, word.length() - ending.length());
+                return word.substring(0, word.length() - ending.length()).hashCode();
             }
         }
-        return word;
+        return word.hashCode();
     }
 }
