@@ -314,7 +314,10 @@ final class FigureFacts {
                 || feet && ABOVE_WATER.matcher(s.around(unit + 1, 0, 5)).lookingAt()
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
-                                || feet && (f.low() == 0 || i == 0 && unit + 2 >= s.size()));
+                                || feet
+                                        && (f.low() == 0
+                                                || (i == 0 || s.is(i - 1, ",") || s.is(i - 1, ";"))
+                                                        && unit + 2 >= s.size()));
         if ((f.low() >= 100 || low || (said && f.low() == Math.rint(f.low())))
                 && (feet || (metres && (said || low || f.low() >= 300)))) {
             if (feet || said || metres) {

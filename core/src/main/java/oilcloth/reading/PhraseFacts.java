@@ -25,7 +25,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             Phrase.of(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\bmin\\w* at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\bmin\\w* (at a )?(hard |good |full )?rolling (boil )?in the (canner|kettle|pot)\\b|\\b(wash[- ]?boilers?|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
                     CanningMethod.BOILING_WATER),
             Phrase.of(
@@ -70,7 +70,7 @@ final class PhraseFacts {
                     "(?<!\\b(either|or|hot or) )\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked),?( and| then)? (packed|put|filled) |\\bpack ?[:=-] ?(raw|cold)\\b|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             Phrase.of(
-                    "\\bpack ?[:=-] ?hot\\b|(?<!\\b(either|or) )\\bhot[- ]?pa?c?k(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)?( it| them| through| up| in [a-z]+( [a-z]+)?)* (to|till|until|up to) (it |they )?(a |boils? )?boil(ing|s|ed)?\\b[^.]{0,6}\\b(hot )?(quarts|pints|jars)\\b|\\bheat(ed)? (it |them )?to (a )?boil(ing)?\\b[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
+                    "\\bpack ?[:=-] ?hot\\b|(?<!\\b(either|or) )\\bhot[- ]?pa?c?k(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)?( it| them| through| up| in [a-z]+( [a-z]+)?)* (to|till|until|up to) (it |they )?(a |boils? )?boil(ing|s|ed)?\\b[^.]{0,6}\\b(hot )?(quarts|pints|jars)\\b|\\bheat(ed)? (it |them |through )?to (a )?boil(ing)?( in [^.;,]{2,40})?,?( (and|then))?[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
                     Pack.HOT));
 
     private static final String POUR =
@@ -140,7 +140,7 @@ final class PhraseFacts {
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Cue STERILISE = p(
-            "\\b(jars|half[- ]pints|pints) (i|we)('d| had) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
+            "\\b(jars|half[- ]pints|pints|quarts)( (i|we)('d| had)| (that |which )?(had|have)( been)?) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
     /** Less than any sterilising takes. */
     private static final Minutes NOT_BOILED = Minutes.of(1);
 
@@ -175,7 +175,7 @@ final class PhraseFacts {
     private static final Cue COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
     private static final Cue COMMA = p(",");
     private static final Cue MAKING = p(
-            "\\b(made|make|making|can|canned|canning|put(ting)? up|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
+            "\\b(made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(

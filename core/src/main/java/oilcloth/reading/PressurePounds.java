@@ -15,8 +15,12 @@ final class PressurePounds {
     private static final Cue WEIGHT_BEFORE = Cue.of("\\b(weight|regulator|jiggler|rocker) ([(,] )?\\S+ $");
 
     /** "My canner has a dial; I keep it at 11 to 12 pounds". */
-    private static final Cue HELD_AT =
-            Cue.of("\\b(keep|kept|hold|held|set|stays?|stayed|run|ran) (it |steady |right )*(at|on) ");
+    private static final Cue HELD_AT = Cue.of(
+            "\\b(keep|kept|hold|held|set|stays?|stayed|run|ran) (it |steady |right )*(at|on) |\\b(bring|brings|brought|got|gets?|came|comes?) (it |them |the \\w+ )?(back )?(up )?to ");
+
+    /** "Brought it to 11 pounds and held it twenty minutes". */
+    private static final Cue HELD =
+            Cue.of("(, )?(and |then )*(i |we )?(held|hold|kept|keep) (it|them|there|steady)\\b");
 
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
     static boolean bare(Sentence s, int figure) {
@@ -61,7 +65,8 @@ final class PressurePounds {
                 || after.contains("regulator")
                 || after.contains("jiggler")
                 || after.contains("rocker")
-                || s.has(GAUGE) && HELD_AT.matcher(s.around(unit, 6, 0)).find()
+                || (s.has(GAUGE) || HELD.matcher(after).lookingAt())
+                        && HELD_AT.matcher(s.around(unit, 6, 0)).find()
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()
                 || s.is(unit + 1, "for") && s.is(unit - 2, "at")

@@ -342,7 +342,12 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        if (silent && (draft.unread.size() > unread || named && begun) && talk.isTalk(s, draft)) {
+        boolean canned = !draft.facts.times().isEmpty();
+        boolean measured =
+                draft.ingredients.stream().skip(foods).anyMatch(i -> i.amount().isPresent());
+        if (silent
+                && (draft.unread.size() > unread || named && begun)
+                && (talk.isTalk(s, draft) || canned && !measured && talk.isHarmless(s))) {
             cut(draft.unread, unread);
             if (begun) {
                 cut(draft.facts.forms(), forms);

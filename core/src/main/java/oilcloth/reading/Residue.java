@@ -19,7 +19,7 @@ final class Residue {
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
     private static final Cue HOT = Cue.of(
-            "\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar|basement|garage|porch|closet|temp\\w*)\\b");
+            "\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar|basement|garage|porch|closet|temp\\w*|hung|hang\\w*|aged?|chill\\w*|walk-in|cooler|fridge|refrigerat\\w*|icebox)\\b");
 
     private static final Cue AT = Cue.of(
             "\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) $");

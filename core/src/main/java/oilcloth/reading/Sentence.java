@@ -18,7 +18,7 @@ import oilcloth.text.Tokens;
 final class Sentence {
     // "don't forget the vinegar" asks for vinegar, "never skip" likewise
     private static final Cue NEGATION = Cue.of(
-            "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t)\\b"
+            "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t|haven'?t (got )?(a|any|my)|hasn'?t (got )?(a|any))\\b"
                     + "(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too))"
                     + "|\\bwould \\w+( over)? if (i|we) (ever )?(put|added|used|add|use)\\b"
                     + "|\\b(can'?t|cannot|can not|couldn'?t|don'?t|do not|not|never) (\\w+ )?(recall|remember|sure|certain|know|say|tell) (if|whether)\\b"

@@ -5,11 +5,20 @@ import oilcloth.text.Cue;
 /** Talk of the table, where foods are named that go into no jar. */
 final class Serving {
     /** Sentences about eating, in which a food is company and no ingredient. */
-    static final Cue CUE = Cue.of(
+    private static final Cue CUE = Cue.of(
             "\\b(serve|serves|served|serving)\\b|\\b(great|good|delicious|wonderful|lovely|tasty|nice|super) (on|with|over|in|for|as|next to)\\b|(?<!\\b(lids?|rings?|bands?|weight|jars?|petcock|heat|burner|stove|timer|everything) )\\bgoes? (well |great |good )?(on|with)\\b|\\b(likes?|liked|loves?|loved|eats?|ate|have|has|want|wants) (it|them|(this|these|that|those|the|theirs)( \\w+)?) (best )?(with|in|on|over|beside|next to|alongside)\\b|\\b(eats?|ate|eaten) (a|an|one|the|another|our|my|every) (first |last |whole )?(jar|pint|quart|bowl|batch|few|couple)s? (best )?(with|in|on|over|alongside)\\b|\\btastes? (like|just like|of)\\b|\\bover ice cream\\b|\\bon toast\\b"
                     + "|\\b(christmas|thanksgiving|easter|sunday dinner|gifts?|fair|ribbon)\\b|\\buses? (it|them|this|hers|his|mine|ours|theirs|these|some) (in|on|for|with|over)\\b|\\breminds\\b|\\b(spread|spoon) (it )?on\\b|\\b(my|our) (grand\\w+|mother|mom|aunt|uncle|neighbo\\w+|husband|wife|kids|children|family|nephew|niece|cousin\\w*|sister\\w*|brother\\w*|son\\w*|daughter\\w*|dad|father) (loves?|loved|likes?|liked|swears?|grew|grows|has|have|gave)\\b|\\b(tree|garden|orchard|patch|plants?|bush|bushes|farm|market|stand)\\b(?![^.;]{0,20}(add|stir|cups?|pounds))");
 
+    /** "Good in winter, with the barley cooked right in": it is in the jar all the same. */
+    private static final Cue IN_IT = Cue.of(
+            "\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b");
+
     private Serving() {}
+
+    /** Whether foods named in the sentence may be company only. */
+    static boolean isTold(Sentence s) {
+        return s.has(CUE) && !s.has(IN_IT) && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
+    }
 
     /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
     static boolean reaches(Sentence s, int i) {

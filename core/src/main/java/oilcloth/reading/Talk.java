@@ -131,6 +131,11 @@ final class Talk {
         return marked.weight(s) < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, false);
     }
 
+    /** Very like what is harmless: once the canning has been told, a food without an amount in it is at table. */
+    boolean isHarmless(Sentence s) {
+        return marked.weight(s) < MarkedRemarks.HARMLESS;
+    }
+
     /**
      * Nothing to ask about.
      *
@@ -153,7 +158,7 @@ final class Talk {
         if (early && (s.has(TAKEN_OUT) || s.has(TIMED) && !s.has(COOKS))) {
             return false;
         }
-        if ((!early || s.has(Serving.CUE))
+        if ((!early || Serving.isTold(s))
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> !told.get(i) && isNamed(s, i, f -> true) && !isLeftOut(s, i, draft))
                 && IntStream.range(0, s.size())
