@@ -26,13 +26,13 @@ final class MarkedRemarks {
             "(?:[,;:()]| -| –| —|—|\\.(?= [a-z]))\\s*(?:(?:and|but|so|because|since|then|or)\\s+)*|\\b(?:but|so|because|since|and (?=i|we|she|he|they|then|the|my))\\s*");
 
     /** Above this a remark is asked about, whatever its words are known to be. */
-    static final double SUSPECT = -0.5;
+    static final double SUSPECT = 1;
 
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
-    static final double HARMLESS = -1.75;
+    static final double HARMLESS = -0.1;
 
     /** Above this a step is asked about, and a sentence in which something else was read. */
-    static final double GRAVE = 0.75;
+    static final double GRAVE = 2.5;
 
     /** Pulls every weight towards nothing, so that a word met once says little. */
     private static final double RIDGE = 0.002;
@@ -58,11 +58,8 @@ final class MarkedRemarks {
     /** By the place of the trait; nothing where no marked sentence has it. */
     private final double[] weights;
 
-    private final double bias;
-
-    private MarkedRemarks(double[] weights, double bias) {
+    private MarkedRemarks(double[] weights) {
         this.weights = weights;
-        this.bias = bias;
     }
 
     static MarkedRemarks shipped() {
@@ -74,7 +71,10 @@ final class MarkedRemarks {
         return s.parts(BREAK).stream().filter(p -> s.words(p) >= LEAST_WORDS).toList();
     }
 
-    /** How much it sounds like what mattered: above 0 more than like what did not. The natural logarithm of the odds. */
+    /**
+     * How much its words speak for its mattering, 0 where they say nothing either way. A difference of natural logarithms
+     * of odds; how many more harmless sentences than others are marked does not enter.
+     */
     double weight(Sentence s) {
         return weight(s, s.range());
     }
@@ -97,7 +97,7 @@ final class MarkedRemarks {
                 met++;
             }
         }
-        return met == 0 ? bias : bias + sum / Math.sqrt(met);
+        return met == 0 ? 0 : sum / Math.sqrt(met);
     }
 
     /**
@@ -144,7 +144,7 @@ final class MarkedRemarks {
                 bias -= STEP * miss / Math.sqrt(biasGone);
             }
         }
-        return new MarkedRemarks(weights, bias);
+        return new MarkedRemarks(weights);
     }
 
     /** Mixed, so that what is alike does not come in a row, but always in the same way. */

@@ -329,7 +329,8 @@ public final class RecipeReader {
         int foods = draft.ingredients.size();
         int unread = draft.unread.size();
         // a letter may open with what it is about
-        boolean begun = foods > 0 || !draft.facts.times().isEmpty();
+        boolean canned = !draft.facts.times().isEmpty();
+        boolean begun = foods > 0 || canned;
         phrases.read(s, draft, false);
         practices(s, draft);
         durations.read(s, draft);
@@ -342,12 +343,8 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        boolean canned = !draft.facts.times().isEmpty();
-        boolean measured =
-                draft.ingredients.stream().skip(foods).anyMatch(i -> i.amount().isPresent());
-        if (silent
-                && (draft.unread.size() > unread || named && begun)
-                && (talk.isTalk(s, draft) || canned && !measured && talk.isHarmless(s))) {
+        boolean told = talk.isTalk(s, draft) || canned && isAtTable(s, draft, foods);
+        if (silent && (draft.unread.size() > unread || named && begun) && told) {
             cut(draft.unread, unread);
             if (begun) {
                 cut(draft.facts.forms(), forms);
@@ -355,6 +352,16 @@ public final class RecipeReader {
             }
         }
         deviations.read(s, draft, before);
+    }
+
+    /** "Gone in a day, with the ham": foods named after the canning, without an amount, in words that are harmless elsewhere. */
+    private boolean isAtTable(Sentence s, Draft draft, int foods) {
+        return !s.isItem()
+                && !s.has(Vocabulary.ADD)
+                && draft.ingredients.stream()
+                        .skip(foods)
+                        .allMatch(i -> i.amount().isEmpty() && i.food().kind() != FoodClass.ACID)
+                && talk.isHarmless(s);
     }
 
     private static void cut(List<?> list, int size) {
