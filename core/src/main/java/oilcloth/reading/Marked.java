@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import oilcloth.guide.GuideSnapshot;
 import oilcloth.text.Range;
 import oilcloth.text.Sentences;
 
@@ -53,10 +54,21 @@ record Marked(String text, boolean matters) {
                 .toList();
     }
 
+    /** The steps of the tested recipes. */
+    static List<Marked> tested() {
+        return GuideSnapshot.shipped().recipes().stream()
+                .flatMap(r -> r.steps().stream())
+                .flatMap(step -> Sentences.of(step, new Range(0, step.length())).stream()
+                        .map(sentence -> new Marked(sentence.of(step), false)))
+                .toList();
+    }
+
     /** All that is marked, each wording once. */
     static List<Marked> all() {
         Map<String, Marked> all = new LinkedHashMap<>();
-        Stream.of(remarks(), letters(), steps()).flatMap(List::stream).forEach(m -> all.putIfAbsent(m.text(), m));
+        Stream.of(remarks(), letters(), steps(), tested())
+                .flatMap(List::stream)
+                .forEach(m -> all.putIfAbsent(m.text(), m));
         return List.copyOf(all.values());
     }
 }
