@@ -26,19 +26,16 @@ final class MarkedRemarks {
             "(?:[,;:()]| -| –| —|—|\\.(?= [a-z]))\\s*(?:(?:and|but|so|because|since|then|or)\\s+)*|\\b(?:but|so|because|since|and (?=i|we|she|he|they|then|the|my))\\s*");
 
     /** Above this a remark is asked about, whatever its words are known to be. */
-    static final double SUSPECT = 1;
+    static final double SUSPECT = 0.1;
 
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
-    static final double HARMLESS = -0.1;
+    static final double HARMLESS = -1.25;
 
     /** Above this a step is asked about, and a sentence in which something else was read. */
-    static final double GRAVE = 2.5;
+    static final double GRAVE = 1.25;
 
     /** Pulls every weight towards nothing, so that a word met once says little. */
     private static final double RIDGE = 0.002;
-
-    /** How many times as bad it is to miss one that matters as to suspect a harmless one. */
-    private static final double DEARER = 2;
 
     private static final int ROUNDS = 12;
     private static final double STEP = 0.5;
@@ -122,26 +119,24 @@ final class MarkedRemarks {
     private static MarkedRemarks learn(List<int[]> sentences, BitSet matters) {
         double[] weights = new double[1 << PLACE_BITS];
         double[] gone = new double[1 << PLACE_BITS];
-        double bias = 0;
-        double biasGone = LEAST;
+        // as if there were as many that matter as are harmless
+        double dearer = (double) (sentences.size() - matters.cardinality()) / matters.cardinality();
         int[] order = order(sentences.size());
         for (int round = 0; round < ROUNDS; round++) {
             for (int i : order) {
                 int[] traits = sentences.get(i);
                 double share = 1 / Math.sqrt(traits.length);
-                double odds = bias;
+                double odds = 0;
                 for (int t : traits) {
                     odds += weights[t] * share;
                 }
                 double sounds = 1 / (1 + Math.exp(-odds));
-                double miss = matters.get(i) ? DEARER * (sounds - 1) : sounds;
+                double miss = matters.get(i) ? dearer * (sounds - 1) : sounds;
                 for (int t : traits) {
                     double slope = miss * share + RIDGE * weights[t];
                     gone[t] += slope * slope;
                     weights[t] -= STEP * slope / Math.sqrt(gone[t] + LEAST);
                 }
-                biasGone += miss * miss;
-                bias -= STEP * miss / Math.sqrt(biasGone);
             }
         }
         return new MarkedRemarks(weights);

@@ -22,6 +22,8 @@ import org.junit.jupiter.api.Test;
  * what {@code docs/carrying-on.md} says of a new set holds here, too.
  */
 class VerdictsTest {
+    private static final double LEAST_RIGHT = 0.985;
+
     private record Verdict(Call call, Set<String> must, String text) {}
 
     private static List<Verdict> verdicts() throws IOException {
@@ -91,6 +93,9 @@ class VerdictsTest {
                 "%d letters: calls right %d, findings %d of %d, beyond them %d, sound ones called sound %d of %d%n",
                 all.size(), right, found, expected, falseAlarms, calledSound, sound);
         assertThat(falseSound).isEmpty();
-        assertThat(log).isEmpty();
+        assertThat(found).isEqualTo(expected);
+        assertThat(falseAlarms).isZero();
+        // a question too many now and then, as the weights of remarks move with every remark that is marked
+        assertThat((double) right / all.size()).isGreaterThan(LEAST_RIGHT);
     }
 }
