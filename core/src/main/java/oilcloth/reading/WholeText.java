@@ -35,6 +35,7 @@ final class WholeText {
             draft.ingredients.addAll(
                     draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
         }
+        Variety.settle(text, draft, guide);
         if (draft.facts.packs().isEmpty()
                 && draft.cooked.isPresent()
                 && (draft.filled || !draft.facts.jars().isEmpty() || !draft.doseJars.isEmpty())) {
