@@ -80,7 +80,10 @@ final class ContextWords {
      * What an amount without a food is of: "4 cups of juice" in a jelly, "12 cups florets" of the cauliflower in the
      * title, "3 C green" after the red peppers, "14 pounds" by itself.
      */
-    static Optional<Meant> meant(GuideSnapshot guide, Sentence s, Amounts.Found amount, Draft draft) {
+    static Optional<Meant> meant(GuideSnapshot guide, Sentence s, int from, Amounts.Found amount, Draft draft) {
+        if (isSalting(s, from, amount)) {
+            return Optional.of(new Meant(guide.food("salt, canning"), amount.next()));
+        }
         int k = amount.next();
         while (k < s.size() && BEFORE.contains(s.token(k).norm())) {
             k++;
@@ -113,6 +116,15 @@ final class ContextWords {
             return onlyOf(draft).map(f -> new Meant(f, amount.next()));
         }
         return colour(s, amount.next(), draft).map(f -> new Meant(f, amount.next() + 1));
+    }
+
+    /** "Salted, a half teaspoon a pint". */
+    private static boolean isSalting(Sentence s, int from, Amounts.Found amount) {
+        int before = s.is(from - 1, ",") || s.is(from - 1, ":") || s.is(from - 1, "to") || s.is(from - 1, "at")
+                ? from - 2
+                : from - 1;
+        Unit unit = amount.amount().unit();
+        return (s.is(before, "salt") || s.is(before, "salted")) && (unit == Unit.TEASPOON || unit == Unit.TABLESPOON);
     }
 
     private static final Cue LEMON = Cue.of("\\blemon\\b");

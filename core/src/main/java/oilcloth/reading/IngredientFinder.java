@@ -125,7 +125,7 @@ final class IngredientFinder {
             return amount.next() + 1;
         }
         if (at < 0) {
-            Optional<ContextWords.Meant> meant = ContextWords.meant(guide, s, amount, draft);
+            Optional<ContextWords.Meant> meant = ContextWords.meant(guide, s, i, amount, draft);
             if (meant.isPresent()) {
                 add(
                         s,

@@ -88,7 +88,16 @@ final class JarMentions {
     }
 
     private static boolean perJar(Sentence s, int i) {
-        return s.is(i - 1, "per") || s.is(i - 1, "each") || s.is(i - 1, "every") || s.is(i - 1, "a");
+        return s.is(i - 1, "per") || s.is(i - 1, "each") || s.is(i - 1, "every") || s.is(i - 1, "a") || toThe(s, i);
+    }
+
+    /** "Half a cup of water to the quart". */
+    private static boolean toThe(Sentence s, int i) {
+        return s.is(i - 1, "the")
+                && s.is(i - 2, "to")
+                && (s.is(i, "quart") || s.is(i, "pint"))
+                && !s.is(i + 1, "jar")
+                && !s.is(i + 1, "jars");
     }
 
     private static int figureBefore(Sentence s, int i) {

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.List;
@@ -29,7 +30,7 @@ final class MarkedRemarks {
     static final double SUSPECT = 0.1;
 
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
-    static final double HARMLESS = -1.25;
+    static final double HARMLESS = -0.75;
 
     /** Above this a step is asked about, and a sentence in which something else was read. */
     static final double GRAVE = 1.25;
@@ -155,18 +156,29 @@ final class MarkedRemarks {
 
     /** The places of its words without their endings, every figure as one sign, and of each two that stand together. */
     private static int[] traits(Sentence s, Range part) {
-        IntStream.Builder places = IntStream.builder();
+        int first = s.first(part);
+        int[] places = new int[2 * (s.size() - first) + 1];
+        int count = 0;
         int before = START;
-        for (int i = 0; i < s.size(); i++) {
+        for (int i = first; i < s.size() && part.contains(s.token(i).range()); i++) {
             Token token = s.token(i);
-            if (!part.contains(token.range()) || token.kind() == Token.Kind.SIGN && !token.is("?")) {
+            if (token.kind() == Token.Kind.SIGN && !token.is("?")) {
                 continue;
             }
             int word = token.isNumber() ? NUMBER : stem(token.norm());
-            places.add(place(word)).add(place(pair(before, word)));
+            places[count++] = place(word);
+            places[count++] = place(pair(before, word));
             before = word;
         }
-        return places.add(place(pair(before, END))).build().distinct().toArray();
+        places[count++] = place(pair(before, END));
+        Arrays.sort(places, 0, count);
+        int kept = 1;
+        for (int i = 1; i < count; i++) {
+            if (places[i] != places[i - 1]) {
+                places[kept++] = places[i];
+            }
+        }
+        return Arrays.copyOf(places, kept);
     }
 
     private static int pair(int one, int next) {
@@ -178,13 +190,19 @@ final class MarkedRemarks {
         return mixed >>> Integer.SIZE - PLACE_BITS;
     }
 
-    /** The hash of a word without its ending. */
+    /** The hash of a word without its ending, as {@link String#hashCode} counts it. */
     private static int stem(String word) {
+        int length = word.length();
         for (String ending : ENDINGS) {
             if (word.endsWith(ending) && word.length() - ending.length() >= SHORTEST_STEM) {
-                return word.substring(0, word.length() - ending.length()).hashCode();
+                length -= ending.length();
+                break;
             }
         }
-        return word.hashCode();
+        int hash = 0;
+        for (int i = 0; i < length; i++) {
+            hash = 31 * hash + word.charAt(i);
+        }
+        return hash;
     }
 }

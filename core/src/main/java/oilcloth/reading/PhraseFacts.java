@@ -135,7 +135,7 @@ final class PhraseFacts {
     private static final Cue RESTARTED = p(
             "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
     private static final Cue PARTIAL = p(
-            "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b(half|partly|partially|two[- ]thirds|only|not quite|not|wasn't|isn't|was not|is not)( quite)? (full|filled)?|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
+            "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");

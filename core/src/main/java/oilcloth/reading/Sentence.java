@@ -135,11 +135,30 @@ final class Sentence {
         return parts;
     }
 
+    /** The first token of a part, or the size if it has none. */
+    int first(Range part) {
+        int low = 0;
+        int high = tokens.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (tokens.get(middle).range().start() < part.start()) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
     /** How many words and figures stand in a part of it. */
     int words(Range part) {
-        return (int) tokens.stream()
-                .filter(t -> t.kind() != Token.Kind.SIGN && part.contains(t.range()))
-                .count();
+        int words = 0;
+        for (int i = first(part);
+                i < tokens.size() && part.contains(tokens.get(i).range());
+                i++) {
+            words += tokens.get(i).kind() == Token.Kind.SIGN ? 0 : 1;
+        }
+        return words;
     }
 
     private static final int SHORTEST_OF_PARTS = 8;

@@ -12,6 +12,7 @@ import java.util.Optional;
  */
 record TimeSpan(double least, double most, boolean clock, int next) {
     private static final int MINUTES_OF_AN_HOUR = 60;
+    private static final int LEAST_UNDER_PRESSURE = 8;
 
     private static boolean isMinutes(Sentence s, Numbers.Figure f) {
         int next = f.next();
@@ -23,6 +24,19 @@ record TimeSpan(double least, double most, boolean clock, int next) {
                         || s.is(next, "at")
                         || s.is(next, "in")
                         || s.is(next, "for"));
+    }
+
+    /** "75 at 11 lb": before a pressure stand minutes. */
+    private static boolean atPressure(Sentence s, int at) {
+        if (!s.is(at, "at") && !s.is(at, "@")) {
+            return false;
+        }
+        Optional<Numbers.Figure> pounds = at + 1 < s.size() ? Numbers.at(s.tokens(), at + 1) : Optional.empty();
+        return pounds.filter(p -> p.next() < s.size())
+                .map(p -> s.token(p.next()).norm())
+                .filter(unit ->
+                        unit.equals("psi") || unit.equals("#") || unit.startsWith("lb") || unit.startsWith("pound"))
+                .isPresent();
     }
 
     static Optional<TimeSpan> at(Sentence s, int i) {
@@ -81,6 +95,9 @@ record TimeSpan(double least, double most, boolean clock, int next) {
                         rest.get().next()));
             }
             return Optional.of(new TimeSpan(least, most, true, next));
+        }
+        if (atPressure(s, u) && f.low() >= LEAST_UNDER_PRESSURE && f.low() == Math.rint(f.low())) {
+            return Optional.of(new TimeSpan(f.low(), f.high(), true, u));
         }
         return TimeWords.OTHER.contains(unit)
                 ? Optional.of(new TimeSpan(f.low(), f.high(), false, next))
