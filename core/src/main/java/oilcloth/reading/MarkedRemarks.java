@@ -32,6 +32,9 @@ final class MarkedRemarks {
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
     static final double HARMLESS = -0.75;
 
+    /** Below this a food named after the canning goes into no jar. */
+    static final double AT_TABLE = -1.5;
+
     /** Above this a step is asked about, and a sentence in which something else was read. */
     static final double GRAVE = 1.25;
 

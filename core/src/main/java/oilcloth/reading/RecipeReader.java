@@ -343,7 +343,8 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        boolean told = talk.isTalk(s, draft) || canned && isAtTable(s, draft, foods);
+        boolean told = talk.isTalk(s, draft)
+                || canned && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size()));
         if (silent && (draft.unread.size() > unread || named && begun) && told) {
             cut(draft.unread, unread);
             if (begun) {
@@ -352,16 +353,6 @@ public final class RecipeReader {
             }
         }
         deviations.read(s, draft, before);
-    }
-
-    /** "Gone in a day, with the ham": foods named after the canning, without an amount, in words that are harmless elsewhere. */
-    private boolean isAtTable(Sentence s, Draft draft, int foods) {
-        return !s.isItem()
-                && !s.has(Vocabulary.ADD)
-                && draft.ingredients.stream()
-                        .skip(foods)
-                        .allMatch(i -> i.amount().isEmpty() && i.food().kind() != FoodClass.ACID)
-                && talk.isHarmless(s);
     }
 
     private static void cut(List<?> list, int size) {

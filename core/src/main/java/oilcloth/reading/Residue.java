@@ -10,6 +10,7 @@ import oilcloth.text.Range;
 final class Residue {
     private static final Cue KITCHEN_SENTENCE = Cue.of(
             "\\b(add|stir|mix|put|pour|process|boil|simmer|cook|cup|cups|jar|jars|vinegar|sugar|salt|brine|fill|pack|leave|pressure|spoon|measure|canner|headspace)\\w*\\b");
+
     private static final Cue PREPOSITION = Cue.of(
             "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|within|during|through|then|or|but|because|while|by|per|instead|like|off|out)\\b|[,;.:()!?]");
     private static final Cue FILLER = Cue.of(
@@ -19,7 +20,13 @@ final class Residue {
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
     private static final Cue HOT = Cue.of(
-            "\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar|basement|garage|porch|closet|temp\\w*|hung|hang\\w*|aged?|chill\\w*|walk-in|cooler|fridge|refrigerat\\w*|icebox)\\b");
+            "\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar|basement|garage|porch|closet|temp\\w*)\\b");
+
+    private static final Cue COLD =
+            Cue.of("\\b(hung|hang\\w*|aged?|chill\\w*|walk-in|cooler|fridge|refrigerat\\w*|icebox)\\b");
+
+    /** Degrees Fahrenheit; above them meat does not keep. */
+    private static final double COLD_ENOUGH = 40;
 
     private static final Cue AT = Cue.of(
             "\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) $");
@@ -106,7 +113,11 @@ final class Residue {
 
     /** "jars baked at 225": degrees without their sign. */
     private static boolean isHeat(Sentence s, int i) {
-        return AT.matcher(s.around(i, 2, 0)).find() && s.has(HOT);
+        boolean cold = s.has(COLD)
+                && Numbers.at(s.tokens(), i)
+                        .filter(f -> f.high() <= COLD_ENOUGH)
+                        .isPresent();
+        return AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold);
     }
 
     /** "stir in the gloop": something went in, and nothing in it is known. */

@@ -1,6 +1,11 @@
 package oilcloth.reading;
 
+import java.util.List;
+import java.util.Optional;
+import oilcloth.guide.FoodClass;
+import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** Talk of the table, where foods are named that go into no jar. */
 final class Serving {
@@ -18,6 +23,29 @@ final class Serving {
     /** Whether foods named in the sentence may be company only. */
     static boolean isTold(Sentence s) {
         return s.has(CUE) && !s.has(IN_IT) && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
+    }
+
+    /** What was canned, or who eats it. */
+    private static final Cue THE_DISH = Cue.of(
+            "\\b(it|its|it's|they|they're|them|these|this|those|that|we|i|he|she|nobody|everybody|everyone|husband|wife|kids|children|mother|father|brother|sister|son|daughter|neighbou?r|dog|cow|chickens|hens|pigs|birds|gone|wonderful|lovely|good|great)\\b");
+
+    private static final Cue IN_THE_JAR =
+            Cue.of("\\b(pints?|quarts?|fill\\w*|pack\\w*|canner|headspace|brine|layers?|space|mix\\w*|inside)\\b");
+
+    /**
+     * "It is gone in a day, with the ham": foods named after the canning, behind the dish they are eaten with, without an
+     * amount, in words that are very like harmless ones.
+     */
+    static boolean isCompany(Sentence s, List<Ingredient> named) {
+        Optional<Range> dish = s.find(THE_DISH);
+        return dish.isPresent()
+                && !s.has(Vocabulary.ADD)
+                && !s.has(IN_THE_JAR)
+                && named.stream()
+                        .allMatch(i -> i.amount().isEmpty()
+                                && i.food().kind() != FoodClass.ACID
+                                && i.range().start() > dish.get().start())
+                && MarkedRemarks.shipped().weight(s) < MarkedRemarks.AT_TABLE;
     }
 
     /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */

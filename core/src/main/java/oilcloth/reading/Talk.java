@@ -131,11 +131,6 @@ final class Talk {
         return marked.weight(s) < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, false);
     }
 
-    /** Very like what is harmless: once the canning has been told, a food without an amount in it is at table. */
-    boolean isHarmless(Sentence s) {
-        return marked.weight(s) < MarkedRemarks.HARMLESS;
-    }
-
     /**
      * Nothing to ask about.
      *

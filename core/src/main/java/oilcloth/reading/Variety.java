@@ -14,7 +14,7 @@ enum Variety {
     WHITE_PEACH(
             "peach, white",
             List.of("peach, yellow", "nectarine"),
-            "\\b(white[- ]?flesh(ed)?|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white)\\b"),
+            "\\b(white[- ]?flesh(ed)?|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white|(is|are|was|were|they're) white (inside|fleshed|within|through))\\b"),
     ASIAN_PEAR(
             "asian pear",
             List.of("pear"),
