@@ -34,6 +34,10 @@ final class Durations {
     /** Minutes; nobody vents a canner longer. */
     private static final int LONGEST_VENTING = 12;
     /** Jars stood on their heads: no process. */
+    /** "I boil my old lids ten minutes". */
+    private static final Cue OF_LIDS = Cue.of(
+            "\\bboil(ed|s)? (the |my |those |them |all )*(old |used |new |flat )*(lids|rings|rubbers|rubber rings) (for |about )?$");
+
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");
 
     private static final Cue OF_STEAM =
@@ -124,7 +128,8 @@ final class Durations {
                 || s.is(d.next(), "ago")) {
             return;
         }
-        if (TURNED.matcher(s.around(i, 4, 0)).find()) {
+        if (TURNED.matcher(s.around(i, 4, 0)).find()
+                || OF_LIDS.matcher(s.around(i, 7, 0)).find()) {
             return;
         }
         if (d.most() <= LONGEST_VENTING

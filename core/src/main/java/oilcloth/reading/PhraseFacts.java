@@ -121,7 +121,7 @@ final class PhraseFacts {
             new JarCue(p("\\b(thumb joint|knuckle)\\b"), 0.875, 1.125),
             new JarCue(p("\\btwo fingers\\b"), 1.25, 1.5));
 
-    private static final Cue DIAL = p("\\bdial\\b");
+    private static final Cue DIAL = p("\\bdial\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
             "\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?\\(?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
     private static final Cue VENTED = p(
