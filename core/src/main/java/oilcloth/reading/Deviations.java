@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.List;
 import java.util.Optional;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
@@ -170,7 +171,9 @@ final class Deviations {
 
     /** "Process 20 minutes, and I pull them at fifteen": a clause that says nothing by itself is weighed by itself. */
     private Optional<Range> clauses(Sentence s, Draft draft) {
-        for (Range clause : s.parts(CLAUSE)) {
+        List<Range> clauses = s.parts(CLAUSE);
+        // what opens the sentence has been weighed with the whole
+        for (Range clause : clauses.subList(Math.min(1, clauses.size()), clauses.size())) {
             boolean early = draft.facts.times().stream()
                     .flatMap(t -> t.range().stream())
                     .allMatch(t -> t.start() >= clause.start());

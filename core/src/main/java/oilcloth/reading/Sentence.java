@@ -115,21 +115,19 @@ final class Sentence {
     }
 
     /** A clause of it, with what has been accounted for. */
-    /** From the end of each break to the end of the next; nothing of what stands before the first, nor of a short sentence. */
+    /** From the end of each break to the end of the next, the first from the start; none of a short sentence or an unbroken one. */
     List<Range> parts(Cue breaks) {
         if (tokens.size() < SHORTEST_OF_PARTS) {
             return List.of();
         }
         List<Range> parts = new ArrayList<>();
         Matcher m = breaks.matcher(low);
-        int start = -1;
+        int start = 0;
         while (m.find()) {
-            if (start >= 0) {
-                parts.add(new Range(start, m.end()).shift(range.start()));
-            }
+            parts.add(new Range(start, m.end()).shift(range.start()));
             start = m.end();
         }
-        if (start >= 0 && start < low.length()) {
+        if (start > 0 && start < low.length()) {
             parts.add(new Range(start, low.length()).shift(range.start()));
         }
         return parts;
