@@ -135,7 +135,7 @@ final class Deviations {
         } else if (odd.isEmpty()) {
             odd = clauses(s, draft);
         }
-        if (odd.isEmpty() && !isGravePractice(s, draft)) {
+        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft)) {
             odd = alike(s);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));

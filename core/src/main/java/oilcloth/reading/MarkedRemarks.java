@@ -6,9 +6,9 @@ import java.util.BitSet;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 
@@ -22,9 +22,11 @@ final class MarkedRemarks {
         static final MarkedRemarks ALL = learn(Marked.all());
     }
 
-    /** Where one thing ends in a sentence and the next may begin. */
-    private static final Cue BREAK = Cue.of(
-            "(?:[,;:()]| -| –| —|—|\\.(?= [a-z]))\\s*(?:(?:and|but|so|because|since|then|or)\\s+)*|\\b(?:but|so|because|since|and (?=i|we|she|he|they|then|the|my))\\s*");
+    /** Where one thing ends in a sentence and the next may begin; "and" only before somebody. */
+    private static final Set<String> BREAKS =
+            Set.of(",", ";", ":", "(", ")", "-", "–", "—", ".", "but", "so", "because", "since");
+
+    private static final Set<String> SOMEBODY = Set.of("i", "we", "she", "he", "they", "then", "the", "my");
 
     /** Above this a remark is asked about, whatever its words are known to be. */
     static final double SUSPECT = 0.1;
@@ -69,7 +71,32 @@ final class MarkedRemarks {
 
     /** The parts of a sentence that may be remarks of their own. */
     static List<Range> parts(Sentence s) {
-        return s.parts(BREAK).stream().filter(p -> s.words(p) >= LEAST_WORDS).toList();
+        List<Range> parts = new ArrayList<>();
+        int start = 0;
+        int words = 0;
+        for (int i = 0; i < s.size(); i++) {
+            if (breaksAt(s, i)) {
+                if (words >= LEAST_WORDS) {
+                    parts.add(s.span(start, i));
+                }
+                start = i + 1;
+                words = 0;
+            } else if (s.token(i).kind() != Token.Kind.SIGN) {
+                words++;
+            }
+        }
+        if (start > 0 && words >= LEAST_WORDS) {
+            parts.add(s.span(start, s.size()));
+        }
+        return parts;
+    }
+
+    private static boolean breaksAt(Sentence s, int i) {
+        String word = s.token(i).norm();
+        return BREAKS.contains(word)
+                || word.equals("and")
+                        && i + 1 < s.size()
+                        && SOMEBODY.contains(s.token(i + 1).norm());
     }
 
     /**

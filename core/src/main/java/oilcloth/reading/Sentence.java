@@ -148,17 +148,6 @@ final class Sentence {
         return low;
     }
 
-    /** How many words and figures stand in a part of it. */
-    int words(Range part) {
-        int words = 0;
-        for (int i = first(part);
-                i < tokens.size() && part.contains(tokens.get(i).range());
-                i++) {
-            words += tokens.get(i).kind() == Token.Kind.SIGN ? 0 : 1;
-        }
-        return words;
-    }
-
     private static final int SHORTEST_OF_PARTS = 8;
 
     Sentence part(Range clause) {
