@@ -64,7 +64,7 @@ final class Brackets {
     private static final int FEW_WORDS = 4;
 
     private static final Cue COUNTED = Cue.of(
-            "\\( ?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
+            "\\( ?((i|we|it|that|this) (cut|used?|took|takes|needed|was|is) )?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
 
     /** "(I usually have only 5)": not how much it is, but how much there was. */
     private static final Cue REMARK = Cue.of("\\b(i|we|usually|sometimes|only|but|instead|less|more|extra)\\b");

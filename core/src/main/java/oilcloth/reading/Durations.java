@@ -8,6 +8,7 @@ import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.ProcessTime;
 import oilcloth.text.Cue;
+import oilcloth.text.Folded;
 import oilcloth.text.Range;
 
 /** Lengths of time, and which of them are the time in the canner. */
@@ -27,7 +28,7 @@ final class Durations {
             Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
     /** "time them for 25 minutes". */
     private static final Cue TIMED_IT = Cue.of(
-            "\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold) (it|them)( there| steady| at it| at pressure| right there)*( for)? $");
+            "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold) (it|them)( there| steady| at it| at pressure| right there)*( for)? $");
 
     private static final Cue JARS =
             Cue.of("\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
@@ -89,14 +90,19 @@ final class Durations {
         }
     }
 
+    /** "It was 25 minutes back home. Here I now do 35". */
+    private static final Cue STILL = Cue.of("\\b(here|now|still|always)\\b( \\w+)? (do|did|give (it|them)|go|run) $");
+
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
     private boolean figured(Sentence s, Draft draft, int i) {
-        boolean said = s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
+        boolean still = STILL.matcher(s.around(i, 4, 0)).find();
+        boolean said = still || s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
         if (!said || !alone || !s.token(i).isNumber()) {
             return false;
         }
-        String before = s.around(i, i, 0);
+        String before =
+                still ? Folded.of(s.whole(), new Range(0, s.token(i).range().start())) : s.around(i, i, 0);
         if (!before.contains("minute") && !before.contains("min ")) {
             return false;
         }
@@ -198,11 +204,18 @@ final class Durations {
     private static final Cue TIMED = Cue.of(
             "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $|\\b(mine|hers|ours|they|these) (was|were|got) $");
 
+    /** "25 minutes from when it started jiggling". */
+    private static final Cue FROM_THE_ROCKING = Cue.of(
+            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes) ?(to |up to |at |full )?(jiggl|rock|rattl|danc|sputter|hiss|spit|wobbl|pressure|\\d+ (lb|pound))\\w*");
+
     private static boolean isTimed(Sentence s, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
         return TIMED_IT.matcher(before).find()
                 || d.least() > LONGEST_VENTING
                         && (TIMED.matcher(before).find()
+                                || FROM_THE_ROCKING
+                                        .matcher(s.around(d.next(), 0, 9))
+                                        .lookingAt()
                                 || ON_THE_DIAL.matcher(s.around(d.next(), 0, 6)).lookingAt());
     }
 
@@ -268,7 +281,8 @@ final class Durations {
             }
             if (w.equals("boil") || w.equals("boiled") || w.equals("boiling")) {
                 boolean noun = s.is(k + 1, "water");
-                if (noun && k == from - 2 && opensClause(s, k)) {
+                int behind = s.is(from - 1, "for") ? from - 3 : from - 2;
+                if (noun && k == behind && opensClause(s, k)) {
                     // "Boiling water 20 min."
                     return true;
                 }

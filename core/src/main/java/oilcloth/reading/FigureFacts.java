@@ -59,7 +59,7 @@ final class FigureFacts {
     private static final Cue NOT_HEADSPACE = Cue.of(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Cue ALTITUDE = Cue.of(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
     private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
@@ -82,6 +82,8 @@ final class FigureFacts {
             Cue.of("above (the |our )?(mean )?(sea|bay|ocean|gulf|tide|tidewater|harbou?r|high water)\\b");
 
     private static final Cue OURS = Cue.of("\\b(i|we|i'm|we're|my|our)\\b");
+
+    private static final Cue MOVED = Cue.of("\\b(moved?|moving|came|come) (up |down |over |here )?from\\b");
 
     private static final Cue LIKE_OURS = Cue.of("\\b(used to|would|if|years? ago|grew up)\\b");
 
@@ -114,8 +116,18 @@ final class FigureFacts {
         }
     }
 
+    /** "The weighted kind, 5-10-15": which weights there are, not which was used. */
+    private static final Cue WEIGHT_SET = Cue.of("\\b5 ?[-/,] ?10 ?([-/,]|and|or|, and|, or) ?15\\b");
+
     /** "1." or "2)" at the start of a line, "Step 3". */
     private static void numbering(Sentence s) {
+        s.findAny(WEIGHT_SET).ifPresent(set -> {
+            for (int i = 0; i < s.size(); i++) {
+                if (set.contains(s.token(i).range())) {
+                    s.claim(i, i + 1);
+                }
+            }
+        });
         if (s.size() > 1
                 && s.token(0).isNumber()
                 && (s.is(1, ".") || s.is(1, ")"))
@@ -142,6 +154,10 @@ final class FigureFacts {
         int n = f.next();
         int unit = s.is(n, "-") ? n + 1 : n;
         if (unit >= s.size()) {
+            if (PressurePounds.isWeight(s, i)) {
+                draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
+                return n;
+            }
             int bare = bareAltitude(s, draft, i, f);
             return bare > i ? bare : year(s, i, f);
         }
@@ -183,6 +199,10 @@ final class FigureFacts {
         if (u.is("grain")) {
             return unit + 1;
         }
+        if (PressurePounds.isWeight(s, i)) {
+            draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
+            return n;
+        }
         if (f.low() >= LEAST_PSI
                 && f.high() <= MOST_PSI
                 && (!u.isWord() || u.is("for") || u.is("on"))
@@ -217,6 +237,9 @@ final class FigureFacts {
 
     /** Inches: what "to the brim" leaves at most. */
     private static final double BRIM = 0.125;
+
+    /** Feet; "5,280" behind the name of a place. */
+    private static final int LEAST_BARE = 1000;
 
     private static final int LEAST_PSI = 5;
     private static final int MOST_PSI = 20;
@@ -261,6 +284,7 @@ final class FigureFacts {
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
         if (!near
                 || clauseBefore.contains("solids")
+                || TRIMMED.matcher(clauseBefore).find()
                 // "water covering them by 2 to 3 inches"
                 || clauseBefore.stripTrailing().endsWith(" by")
                 || NOT_HEADSPACE.matcher(tail).find()
@@ -286,6 +310,9 @@ final class FigureFacts {
                     s.span(from, to)));
         }
     }
+
+    /** "tops trimmed to an inch": of the root, not of the jar. */
+    private static final Cue TRIMMED = Cue.of("\\b(trim|trims|trimmed|trimming|stems?|roots?|tails?|greens)\\b");
 
     private static final Cue COVERING = Cue.of(
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b|\\b(liquid|brine|syrup|solution) (up )?(to|within)\\b");
@@ -344,6 +371,9 @@ final class FigureFacts {
                     || before.contains("at ")
                     || before.endsWith("ours is ")
                     || before.endsWith("mine is ")
+                    || before.endsWith(", ")
+                            && f.low() >= LEAST_BARE
+                            && s.token(i).raw().indexOf(',') > 0
                     || before.endsWith("we're ")
                     || before.endsWith("we are ")) {
                 state(s, draft, i, f, false, f.next());
@@ -379,6 +409,10 @@ final class FigureFacts {
                 || before.contains("every ")
                 || below && (!s.has(HERE) || s.has(RULE))
                 || before.contains("each ")) {
+            return;
+        }
+        // "we moved from 600 ft to 6,350": where they canned before
+        if (before.endsWith("from ") && s.has(MOVED)) {
             return;
         }
         Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));

@@ -41,7 +41,7 @@ final class FormWords {
                     "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
                     "syrup"),
             Phrase.of("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
-            Phrase.of("\\bpur[eé]e\\b|\\bbaby food\\b", "puree"),
+            Phrase.of("\\bpuree\\b|\\bbaby food\\b", "puree"),
             Phrase.of("\\b(stock|broth)\\b", "stock"),
             Phrase.of("\\bcrushed\\b", "crushed"),
             Phrase.of(
@@ -74,7 +74,7 @@ final class FormWords {
                     "\\b(halve|halved|halves|left whole|leave (them )?whole|keep (them )?whole|whole (or halved |peeled |small |raw )?(tomato|peaches|pears|plums|figs)\\w*|cut in half|cut in halves)\\b",
                     "pieces"),
             Phrase.of(
-                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|through (the|a|my) (mill|sieve|strainer)|pur[eé]ed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
+                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|through (the|a|my) (mill|sieve|strainer)|pureed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
                     "milled"),
             Phrase.of(
                     "\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",

@@ -37,7 +37,7 @@ final class IngredientFinder {
 
     void read(Sentence s, Draft draft) {
         claimPhrases(s);
-        boolean serves = Serving.isTold(s);
+        boolean serves = Serving.isTold(s) || Serving.isPlainlyTold(s);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;

@@ -25,7 +25,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             Phrase.of(
-                    "\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "\\bcanner\\b[^.;]{0,30}\\bwater\\b[^.;]{0,40}\\b(over|above) (the |my )?(tops|jars|lids)\\b|\\bwater\\b[^.;]{0,16}\\b(over|above) (the |my )(jars|lids|tops of the jars)\\b|\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\bmin\\w* (at a )?(hard |good |full )?rolling (boil )?in the (canner|kettle|pot)\\b|\\b(wash[- ]?boilers?|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
                     CanningMethod.BOILING_WATER),
             Phrase.of(
@@ -123,7 +123,7 @@ final class PhraseFacts {
 
     private static final Cue DIAL = p("\\bdial\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
-            "\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?\\(?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
+            "\\b(?:5[-/, ]+)?10 ?(?:[-/,]|and|or)? ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?\\(?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
     private static final Cue VENTED = p(
             "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b(?!( it| the canner)? (till|until)\\b(?![^.;]{0,60}\\b(ten|10)\\b))[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteams? (for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (free |steady |full |good |hard |strong )*(steam|venting|exhaust\\w*)|\\blet (all )?(the |all the )?air out\\b|\\bsteam (was |is |started )?(coming|came|comes|pouring|poured|blowing|blew) out\\b[^.;]{0,50}\\b(10|ten)( full| good)? min|\\bsteam(ed)? (it |the canner )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
@@ -140,7 +140,7 @@ final class PhraseFacts {
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Cue STERILISE = p(
-            "\\b(jars|half[- ]pints|pints|quarts)( (i|we)('d| had)| (that |which )?(had|have)( been)?) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
+            "\\b(jars|half[- ]pints|pints|quarts)( (that |which )?(i|we)('d| had)| (that |which )?(had|have)( been)?) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
     /** Less than any sterilising takes. */
     private static final Minutes NOT_BOILED = Minutes.of(1);
 
@@ -149,7 +149,7 @@ final class PhraseFacts {
     private static final Cue PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
-            "\\b(jars?|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\bthem\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b");
+            "\\b(jars?|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\bthem\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b|(^|[,;] )(and |then )*(in|into) (the|my|a) (big |hot )*(canner|water ?bath)\\b");
     private static final Cue OUT_OF_CANNER = p(
             "\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
     private static final Cue FILLED = p(
@@ -159,7 +159,7 @@ final class PhraseFacts {
             p("\\b(inch|inches)\\b[^.;]{0,12}\\b(from|of|below|at|to) the (top|rim|brim)\\b");
 
     private static final Cue COOK = p(
-            "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saut[eé]\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
+            "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saute\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
     /** "Heat with 1/2 cup water until boiling": what else but the food. */
     private static final Cue COOKED_ALONE = p(
             "^(\\d+ ?[.)] ?)?(heat|boil|simmer|cook|bring)( (gently|slowly|through|up|with [^.;]{0,30}))? ?(until|till|to a|for|\\d)");

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Set;
 import oilcloth.text.Cue;
 import oilcloth.text.Token;
 
@@ -22,6 +23,18 @@ final class PressurePounds {
     private static final Cue HELD =
             Cue.of("(, )?(and |then )*(i |we )?(held|hold|kept|keep) (it|them|there|steady)\\b");
 
+    /** "Vented ten minutes and put on the 10": one of the weights of the set. */
+    private static final Cue WEIGHT_ON = Cue.of("\\b(put|puts|set|sets|drop|dropped|pop|popped) (on )?(the|my) $");
+
+    private static final Set<String> WEIGHTS = Set.of("5", "10", "15", "five", "ten", "fifteen");
+
+    static boolean isWeight(Sentence s, int figure) {
+        boolean ends = figure + 1 >= s.size() || !s.token(figure + 1).isWord() || s.is(figure + 1, "on");
+        return WEIGHTS.contains(s.token(figure).norm())
+                && WEIGHT_ON.matcher(s.around(figure, 3, 0)).find()
+                && ends;
+    }
+
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
     static boolean bare(Sentence s, int figure) {
         return s.has(GAUGE)
@@ -36,7 +49,7 @@ final class PressurePounds {
     private static final Cue ON_THE_DIAL = Cue.of("on (the|my|our) (dial|gauge)\\b");
 
     private static final Cue BARE = Cue.of(
-            "\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");
+            "\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");
 
     private PressurePounds() {}
 

@@ -2,6 +2,8 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
@@ -38,8 +40,21 @@ final class SameFood {
                     i -> i.amount().isEmpty() && i.range().of(text).equalsIgnoreCase("beans"));
         }
         draft.ingredients.removeIf(early -> early.amount().isEmpty()
-                && (closesAName(text, measured, early)
+                && (isStoneWord(draft, text, early)
+                        || closesAName(text, measured, early)
                         || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));
+    }
+
+    private static final Set<String> STONE_FRUIT =
+            Set.of("apricot", "nectarine", "plum", "cherry, sweet", "cherry, sour");
+
+    /** "Apricots! Freestone, halved": said alone it names a peach, beside another stone fruit only how that one parts. */
+    private static boolean isStoneWord(Draft draft, String text, Ingredient early) {
+        return early.range().of(text).toLowerCase(Locale.ROOT).matches("(freestone|clingstone)s?")
+                && Stream.concat(
+                                draft.titleFoods.stream(),
+                                draft.ingredients.stream().map(Ingredient::food))
+                        .anyMatch(f -> STONE_FRUIT.contains(f.group()) || STONE_FRUIT.contains(f.name()));
     }
 
     private static boolean isKraut(Food known, Food read) {

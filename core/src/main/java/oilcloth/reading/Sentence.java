@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import oilcloth.guide.Lexicon;
 import oilcloth.text.Cue;
+import oilcloth.text.Folded;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 import oilcloth.text.Tokens;
@@ -48,18 +49,8 @@ final class Sentence {
         this.text = text;
         this.range = range;
         this.tokens = Tokens.of(text, range);
-        this.low = lower(text, range);
+        this.low = Folded.of(text, range);
         this.item = item;
-    }
-
-    /** Lower case, sign for sign, so that offsets stay true. */
-    private static String lower(String text, Range range) {
-        char[] chars = new char[range.end() - range.start()];
-        for (int i = 0; i < chars.length; i++) {
-            char c = text.charAt(range.start() + i);
-            chars[i] = c == '\u2019' ? '\'' : Character.toLowerCase(c);
-        }
-        return new String(chars);
     }
 
     Range range() {
@@ -114,7 +105,6 @@ final class Sentence {
         claimed.set(from, to);
     }
 
-    /** A clause of it, with what has been accounted for. */
     /** From the end of each break to the end of the next, the first from the start; none of a short sentence or an unbroken one. */
     List<Range> parts(Cue breaks) {
         if (tokens.size() < SHORTEST_OF_PARTS) {
@@ -150,6 +140,7 @@ final class Sentence {
 
     private static final int SHORTEST_OF_PARTS = 8;
 
+    /** A clause of it, with what has been accounted for. */
     Sentence part(Range clause) {
         Sentence part = new Sentence(text, clause, false);
         int own = 0;

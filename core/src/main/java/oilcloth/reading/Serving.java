@@ -25,6 +25,14 @@ final class Serving {
         return s.has(CUE) && !s.has(IN_IT) && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
     }
 
+    /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
+    private static final Cue EATEN_WITH = Cue.of(
+            "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b");
+
+    static boolean isPlainlyTold(Sentence s) {
+        return s.has(EATEN_WITH) && !s.has(IN_IT) && !s.has(IN_THE_JAR);
+    }
+
     /** What was canned, or who eats it. */
     private static final Cue THE_DISH = Cue.of(
             "\\b(it|its|it's|they|they're|them|these|this|those|that|we|i|he|she|nobody|everybody|everyone|husband|wife|kids|children|mother|father|brother|sister|son|daughter|neighbou?r|dog|cow|chickens|hens|pigs|birds|gone|wonderful|lovely|good|great)\\b");
@@ -50,7 +58,10 @@ final class Serving {
 
     /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
     static boolean reaches(Sentence s, int i) {
-        int from = CUE.find(s.searched(), 0).orElseThrow().end();
+        int from = CUE.find(s.searched(), 0)
+                .or(() -> EATEN_WITH.find(s.searched(), 0))
+                .map(Range::end)
+                .orElse(0);
         int at = s.token(i).range().start() - s.range().start();
         return at <= from || !PUT_IN.matcher(s.low().substring(from, at)).find();
     }

@@ -27,6 +27,16 @@ final class UnknownAmount {
     private static final Cue PRESSED = Cue.of(
             "\\b(juice|pulp|liquid|puree)( (about|is|was|measured|measures|left|makes|made|came to|should be|around))* $");
 
+    /** "30 pounds from the co-op": of what is canned. */
+    private static final Cue FROM_SOMEWHERE = Cue.of(
+            "from (the|my|our|a|his|her|their) (\\w+ )?(co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
+
+    /** "The other 20 lbs went in the freezer". */
+    private static final Cue OTHERS = Cue.of("\\b(other|others|rest|remaining|last|extra|leftover|another) $");
+
+    private static final Cue PUT_BY = Cue.of(
+            "\\b(freezer|froze|frozen|dried|dehydrat\\w*|gave|given|ate|eaten|sold|chickens|hens|pigs|compost|neighbou?rs?|pie|pies|wine|dehydrator|church|pantry shelf|food bank)\\b");
+
     /** "till two drops run together off the spoon". */
     private static final Cue RUNS = Cue.of("(run|slide|fall|form|flow|join|sheet|come|hang|drip)s?\\b");
 
@@ -65,6 +75,9 @@ final class UnknownAmount {
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || IN_THE_POD.matcher(s.around(amount.next(), 0, 3)).lookingAt()
                 || noun == amount.next() && PRESSED.matcher(s.around(i, 5, 0)).find()
+                || PUT_BY.matcher(s.around(amount.next(), 0, 8)).find()
+                        && OTHERS.matcher(s.around(i, 2, 0)).find()
+                || FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()

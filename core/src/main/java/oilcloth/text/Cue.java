@@ -146,11 +146,11 @@ public final class Cue {
     }
 
     /**
-     * @param regex in lower case, without flags; the same text gives the same cue. Wrong syntax shows at the first match
+     * @param regex in lower case, without flags, jars by their full names; the same text gives the same cue. Wrong syntax shows at the first match
      *     tried.
      */
     public static Cue of(String regex) {
-        return KNOWN.computeIfAbsent(regex, Cue::new);
+        return KNOWN.computeIfAbsent(regex, r -> new Cue(Abbreviations.widened(r)));
     }
 
     /** The leftmost match at or after an offset, as the whole pattern would find it. Offsets are into the text. */

@@ -4,7 +4,7 @@ package oilcloth.text;
  * One word, figure or sign of the text.
  *
  * @param kind what it is
- * @param norm lower case, accents kept, for looking up
+ * @param norm as {@link Folded}, for looking up
  * @param raw as written: {@code T} and {@code t} are different spoons
  */
 public record Token(Kind kind, String norm, String raw, Range range) {

@@ -2,7 +2,6 @@ package oilcloth.text;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import oilcloth.measure.Fractions;
 
 /** Cuts a text into tokens in one pass; linear in its length. */
@@ -35,8 +34,8 @@ public final class Tokens {
                 }
             }
             String raw = text.substring(i, j);
-            String norm = raw.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
-            tokens.add(new Token(kind, norm, raw, new Range(i, j)));
+            Range range = new Range(i, j);
+            tokens.add(new Token(kind, Folded.of(text, range), raw, range));
             i = j;
         }
         return tokens;

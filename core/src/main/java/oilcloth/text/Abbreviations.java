@@ -1,0 +1,20 @@
+package oilcloth.text;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Patterns are written with the full names of the jars; canners write "qts" and "pts" as often. */
+final class Abbreviations {
+    private static final Pattern JAR = Pattern.compile("(?<![a-z])(quart|pint)s(\\??)(?![a-z])");
+
+    private Abbreviations() {}
+
+    /** The pattern, finding the short names wherever it finds the full ones. */
+    static String widened(String regex) {
+        return JAR.matcher(regex).replaceAll(m -> {
+            String abbreviated = m.group(1).equals("quart") ? "qts" : "pts";
+            return Matcher.quoteReplacement(
+                    "(?:" + m.group(1) + "s" + m.group(2) + "|" + abbreviated + m.group(2) + ")");
+        });
+    }
+}
