@@ -327,7 +327,7 @@ final class Durations {
 
     /** "at 10 pounds for an hour", "15 lb 75 min". */
     private static boolean poundsBefore(Sentence s, int from) {
-        int k = s.is(from - 1, "for") ? from - 2 : from - 1;
+        int k = s.is(from - 1, "for") || s.is(from - 1, ",") ? from - 2 : from - 1;
         if (k > 2 && s.is(k - 1, "the") && s.is(k - 2, "on")) {
             // "11 pounds on the dial for 25 minutes"
             k -= 3;

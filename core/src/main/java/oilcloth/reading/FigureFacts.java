@@ -59,7 +59,7 @@ final class FigureFacts {
     private static final Cue NOT_HEADSPACE = Cue.of(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Cue ALTITUDE = Cue.of(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|(?<=ft, )we're|i(?:'| a)m at|live at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$)|(?<=ft, )we're|i(?:'| a)m at|live at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
     private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
@@ -294,7 +294,8 @@ final class FigureFacts {
         }
         // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
         boolean covering = !clauseBefore.contains("canner")
-                && COVERING.matcher(clauseBefore).find();
+                && (COVERING.matcher(clauseBefore).find()
+                        || COVERED.matcher(before).find());
         if (covering
                 || draft.facts.headspace().isEmpty()
                 || draft.facts.headspace().get().value().cue()) {
@@ -316,6 +317,10 @@ final class FigureFacts {
 
     private static final Cue COVERING = Cue.of(
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b|\\b(liquid|brine|syrup|solution) (up )?(to|within)\\b");
+
+    /** "… hot carrots, 1 in.; cover with hot liquid, 1/2 in." */
+    private static final Cue COVERED = Cue.of(
+            "\\b(cover|covered|top|topped|pour|poured)\\b((?!\\b(jars|lids|canner)\\b)[^;.,])*\\b(liquid|brine|syrup|solution|juice|broth)\\b[^;.,]*, $");
 
     /** "… in each quart. 1/2 inch. 50 minutes …": nothing else in the sentence. */
     private static boolean isAlone(Sentence s, int from, int to) {

@@ -294,6 +294,12 @@ final class IngredientFinder {
         }
         Lexicon.Match match = found.get();
         int end = i + match.length();
+        int last = AmountLast.of(s, guide.lexicon(), i);
+        if (last >= end) {
+            Amounts.Found amount = Amounts.at(s.tokens(), last).orElseThrow();
+            add(s, draft, match.food(), Optional.of(amount.amount()), i, amount.next());
+            return amount.next();
+        }
         // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
         int k = Brackets.qualifier(s, end);
         while (s.is(k, ":")

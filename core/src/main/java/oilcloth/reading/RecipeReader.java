@@ -291,6 +291,9 @@ public final class RecipeReader {
                     && !(words.length() > 60
                             && PROCESS_WORDS.matcher(words).results().count() > 1);
         }
+        if (AmountLast.is(s, guide.lexicon())) {
+            return true;
+        }
         boolean shortLine = s.size() <= 8 && !PROCESS_WORDS.matcher(words).find();
         return shortLine
                 && (bullet || s.food(guide.lexicon(), at).isPresent())

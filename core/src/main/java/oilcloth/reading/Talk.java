@@ -374,12 +374,19 @@ final class Talk {
         return BEFORE_A_NAME.contains(before) || ABOUT.hasForm(before) || isName(s, i - 1);
     }
 
-    /** A line of nothing but names: "Bettina Loomis". */
+    private static final Cue ADDRESS =
+            Cue.of("\\b(rd|road|st|street|ave|avenue|lane|ln|hwy|highway|drive|route|box|county|hollow)\\b");
+
+    private static final int ADDRESS_WORDS = 11;
+
+    /** A line of nothing but names: "Bettina Loomis", "D. Quill, Upper Marsh Rd.", or of tags: "#zucchinilife". */
     private boolean isSignature(Sentence s) {
-        boolean names = s.size() <= SIGNATURE;
+        boolean names = s.size() <= SIGNATURE || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
         for (int i = 0; names && i < s.size(); i++) {
             Token t = s.token(i);
+            boolean tag = s.is(i - 1, "#") && t.isWord();
             names = t.kind() == Token.Kind.SIGN
+                    || tag
                     || Character.isUpperCase(t.raw().charAt(0))
                             && !StepWords.isKnown(t.norm())
                             && !Vocabulary.KITCHEN.contains(t.norm())

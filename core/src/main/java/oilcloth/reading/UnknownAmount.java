@@ -37,13 +37,15 @@ final class UnknownAmount {
     private static final Cue PUT_BY = Cue.of(
             "\\b(freezer|froze|frozen|dried|dehydrat\\w*|gave|given|ate|eaten|sold|chickens|hens|pigs|compost|neighbou?rs?|pie|pies|wine|dehydrator|church|pantry shelf|food bank)\\b");
 
+    private static final Cue MAKES = Cue.of("\\bmakes?\\b");
+
     /** "till two drops run together off the spoon". */
     private static final Cue RUNS = Cue.of("(run|slide|fall|form|flow|join|sheet|come|hang|drip)s?\\b");
 
     private UnknownAmount() {}
 
     private static final Cue COVERING = Cue.of(
-            "(of )?(the )?((hot|boiling|warm|cooking|canning) )*(juice|syrup|liquid) (in|into|to) (each|every|the)\\b");
+            "(of )?(the )?((hot|boiling|warm|cooking|canning|light|medium|thin) )*(juice|syrup|liquid) (\\( [^)]* \\) )?(in|into|to) (each|every|ea|the)\\b");
     private static final Cue CANNER_WATER = Cue.of(
             "\\b(canner|rack|kettle)\\b[^.;]{0,40}\\b(qts?|quarts?|inch(es)?|liters?|litres?|cups?) (of )?(hot |warm |boiling |simmering |hot tap |tap )*water\\b"
                     + "|\\b(of )?(hot |warm |boiling |simmering |tap |cold )*water (and \\w+ \\w+ \\w+ )?(goes |went |stands? |is )?(in|into|to) (the |my |our |a )?(\\w+ )?(bottom of the |bottom of my )?(pressure )?(canner|cooker)\\b");
@@ -70,7 +72,7 @@ final class UnknownAmount {
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
         }
-        boolean covers = COVERING.matcher(s.around(amount.next(), 0, 5)).lookingAt();
+        boolean covers = COVERING.matcher(s.around(amount.next(), 0, 9)).lookingAt();
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || IN_THE_POD.matcher(s.around(amount.next(), 0, 3)).lookingAt()
@@ -89,7 +91,7 @@ final class UnknownAmount {
                 || covers && isFruit(draft)
                 || CANNER_WATER.matcher(s.around(amount.next(), 8, 6)).find()
                 || s.low().contains("left")
-                || s.low().contains("makes")
+                || s.has(MAKES)
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);

@@ -56,7 +56,7 @@ final class Vessel {
 
     /** @param unit the token of the measure */
     static boolean at(Sentence s, int unit) {
-        int name = unit + 1;
+        int name = s.is(unit + 1, ".") ? unit + 2 : unit + 1;
         while (name < s.size() && KINDS.contains(s.token(name).norm())) {
             name++;
         }

@@ -103,6 +103,9 @@ public final class Sentences {
 
     private static boolean endsSentence(String text, Range line, int dot) {
         int next = dot + 1;
+        if (leads(text, line, dot)) {
+            return false;
+        }
         if (next < line.end()
                 && !Character.isWhitespace(text.charAt(next))
                 && text.charAt(next) != ')'
@@ -112,6 +115,9 @@ public final class Sentences {
         int wordStart = dot;
         while (wordStart > line.start() && Character.isLetter(text.charAt(wordStart - 1))) {
             wordStart--;
+        }
+        if (isInitial(text, line, wordStart, dot)) {
+            return false;
         }
         String word = text.substring(wordStart, dot).toLowerCase(Locale.ROOT);
         if (!ABBREVIATIONS.contains(word)) {
@@ -124,6 +130,32 @@ public final class Sentences {
         return next < line.end()
                 && Character.isUpperCase(text.charAt(next))
                 && !(SPOONS.contains(word) && isMeasured(text, line, wordStart) && !opens(word(text, line, next)));
+    }
+
+    /** "D. Quill": a letter written large, before a name. */
+    private static boolean isInitial(String text, Range line, int start, int dot) {
+        return dot - start == 1
+                && Character.isUpperCase(text.charAt(start))
+                && (start == line.start() || !Character.isLetterOrDigit(text.charAt(start - 1)))
+                && dot + 2 < line.end()
+                && Character.isUpperCase(text.charAt(dot + 2))
+                && dot + 3 < line.end()
+                && Character.isLowerCase(text.charAt(dot + 3));
+    }
+
+    /** "Sugar ...... 2 cups", "Salt . . . 1 Tbsp": dots that lead to an amount. */
+    private static boolean leads(String text, Range line, int dot) {
+        int next = dot + 1;
+        while (next < line.end() && Character.isWhitespace(text.charAt(next))) {
+            next++;
+        }
+        if (next >= line.end()) {
+            return false;
+        }
+        char after = text.charAt(next);
+        boolean run = dot > line.start() && text.charAt(dot - 1) == '.'
+                || dot > line.start() + 1 && text.charAt(dot - 1) == ' ' && text.charAt(dot - 2) == '.';
+        return after == '.' || run && (Character.isDigit(after) || "½¼¾⅓⅔⅛".indexOf(after) >= 0);
     }
 
     /** "5 c. Concord grape juice": the name of what is measured may be written large. */

@@ -1,0 +1,70 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import oilcloth.guide.Lexicon;
+import oilcloth.measure.Unit;
+
+/** "Carrots sliced 6 cups", "Vinegar, 5% ...... 4 cups": a line of a list that ends with how much there is. */
+final class AmountLast {
+    /** Tokens, the dots of a leader not counted. */
+    private static final int LONGEST = 14;
+    /** Tokens before the name: "fresh, peeled ginger 2 tsp". */
+    private static final int FIRST = 3;
+
+    private static final int NONE = -1;
+
+    private AmountLast() {}
+
+    /** Whether the line is of that kind: one food, named first, and one amount, told last. */
+    static boolean is(Sentence s, Lexicon lexicon) {
+        int amount = at(s);
+        return amount > 0 && named(s, lexicon, amount) >= 0;
+    }
+
+    /** Where the amount begins that the food at {@code i} ends with, or -1. */
+    static int of(Sentence s, Lexicon lexicon, int i) {
+        int amount = s.isItem() ? at(s) : NONE;
+        return amount > i && named(s, lexicon, amount) == i ? amount : NONE;
+    }
+
+    /** The only food before the amount, or -1. */
+    private static int named(Sentence s, Lexicon lexicon, int amount) {
+        int found = NONE;
+        for (int i = 0; i < amount; i++) {
+            Optional<Lexicon.Match> food = s.food(lexicon, i);
+            if (food.isPresent() && food.get().length() <= amount - i) {
+                if (found >= 0 || i > FIRST) {
+                    return NONE;
+                }
+                found = i;
+                i += food.get().length() - 1;
+            }
+        }
+        return found;
+    }
+
+    private static int at(Sentence s) {
+        int words = 0;
+        for (int i = 0; i < s.size(); i++) {
+            if (s.is(i, ".") || s.is(i, "…")) {
+                continue;
+            }
+            if (++words > LONGEST || s.is(i, ";") || s.is(i, "?")) {
+                return NONE;
+            }
+            if (!s.token(i).isNumber() || s.is(i + 1, "%")) {
+                continue;
+            }
+            boolean led = i > 1 && s.is(i - 1, ".") && s.is(i - 2, ".") || s.is(i - 1, "…");
+            Optional<Amounts.Found> amount = Amounts.at(s.tokens(), i)
+                    .filter(a -> led || a.unitSaid() && a.amount().unit().kind() != Unit.Kind.COUNT);
+            return i > 0 && amount.isPresent() && ends(s, amount.get().next()) ? i : NONE;
+        }
+        return NONE;
+    }
+
+    private static boolean ends(Sentence s, int next) {
+        int last = s.is(next, "(") ? Brackets.closing(s, next) + 1 : next;
+        return last >= s.size() || last == s.size() - 1 && s.is(last, ".");
+    }
+}
