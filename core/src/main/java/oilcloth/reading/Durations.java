@@ -77,7 +77,7 @@ final class Durations {
                 continue;
             }
             Optional<TimeSpan> found = TimeSpan.at(s, i);
-            if (found.isEmpty() && figured(s, draft, i)) {
+            if (found.isEmpty() && (figured(s, draft, i) || besideAnother(s, draft, i))) {
                 continue;
             }
             if (found.isEmpty()) {
@@ -110,15 +110,34 @@ final class Durations {
         if (f.isEmpty() || f.get().low() < 5 || f.get().high() > 200) {
             return false;
         }
-        draft.facts
-                .times()
-                .add(Fact.read(
-                        new ProcessTime(
-                                Minutes.of((int) f.get().low()),
-                                Minutes.of((int) Math.ceil(f.get().high())),
-                                Optional.empty()),
-                        s.span(i, f.get().next())));
-        s.claim(i, f.get().next());
+        add(s, draft, i, f.get(), Optional.empty());
+        return true;
+    }
+
+    private static void add(Sentence s, Draft draft, int i, Numbers.Figure f, Optional<JarSize> jar) {
+        ProcessTime time = new ProcessTime(Minutes.of((int) f.low()), Minutes.of((int) Math.ceil(f.high())), jar);
+        draft.facts.times().add(Fact.read(time, s.span(i, f.next())));
+        s.claim(i, f.next());
+    }
+
+    private static final String JAR_TIME = "(half[- ]pints?|pints?|quarts?)( jars)?[:,]? ?(for )?\\d+";
+
+    /** "Pints 20 min, quarts 25": one of two times without its unit. */
+    private static final Cue JAR_TIMES = Cue.of("\\b" + JAR_TIME + " ?min\\w*[.,;]* ?(and )?" + JAR_TIME
+            + "(?![\\d/.]| ?(lb|#|min|psi|pounds|of|for))|\\b" + JAR_TIME + "[,;]? ?(and )?" + JAR_TIME + " ?min");
+
+    private boolean besideAnother(Sentence s, Draft draft, int i) {
+        if (!s.token(i).isNumber() || !s.has(JAR_TIMES)) {
+            return false;
+        }
+        Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i).filter(n -> n.low() >= 5 && n.high() <= 200);
+        Optional<JarSize> jar = jars.beside(s, i, i + 1);
+        boolean among =
+                s.findAny(JAR_TIMES).filter(r -> r.contains(s.token(i).range())).isPresent();
+        if (f.isEmpty() || jar.isEmpty() || !among) {
+            return false;
+        }
+        add(s, draft, i, f.get(), jar);
         return true;
     }
 
@@ -327,7 +346,7 @@ final class Durations {
 
     /** "at 10 pounds for an hour", "15 lb 75 min". */
     private static boolean poundsBefore(Sentence s, int from) {
-        int k = s.is(from - 1, "for") || s.is(from - 1, ",") ? from - 2 : from - 1;
+        int k = s.is(from - 1, "for") || s.is(from - 1, ",") || s.is(from - 1, "x") ? from - 2 : from - 1;
         if (k > 2 && s.is(k - 1, "the") && s.is(k - 2, "on")) {
             // "11 pounds on the dial for 25 minutes"
             k -= 3;
@@ -342,7 +361,9 @@ final class Durations {
                 || unit.startsWith("pound")
                 || unit.equals("pressure");
         return pounds
-                && (s.is(from - 1, "for") || PRESSURES.contains(s.token(k - 1).norm()));
+                && (s.is(from - 1, "for")
+                        || s.is(from - 1, "x")
+                        || PRESSURES.contains(s.token(k - 1).norm()));
     }
 
     private static final Set<String> PRESSURES =
@@ -355,8 +376,13 @@ final class Durations {
                 || s.is(from - 1, ":")
                 || s.is(from - 1, "in")
                 || JarMentions.at(s, from - 1).isPresent();
-        boolean ends =
-                to >= s.size() || s.is(to, ",") || s.is(to, ".") || s.is(to, ";") || s.is(to, ")") || s.is(to, "at");
+        boolean ends = to >= s.size()
+                || s.is(to, "/") && JarMentions.at(s, to + 1).isPresent()
+                || s.is(to, ",")
+                || s.is(to, ".")
+                || s.is(to, ";")
+                || s.is(to, ")")
+                || s.is(to, "at");
         return opens && ends && (s.has(JARS) || s.has(CANNER_WORDS));
     }
 

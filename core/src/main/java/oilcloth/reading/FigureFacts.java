@@ -90,6 +90,13 @@ final class FigureFacts {
     /** "twenty minutes at eleven pounds". */
     private static final Cue FELL = Cue.of("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
 
+    /** "1/2... sorry, 1 1/4 inch": the figure behind it holds. */
+    private static final Cue TAKEN_BACK = Cue.of(
+            "([.…,—–-] )*(sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?[\\d½¼¾]");
+
+    /** "I'm Juniper, 16". */
+    private static final Cue AGE = Cue.of("\\b(i'm|i am|he's|she's|aged?|turned|turning) (\\w+ , )?$");
+
     void read(Sentence s, Draft draft) {
         numbering(s);
         if (draft.facts.altitude().isEmpty()) {
@@ -106,6 +113,10 @@ final class FigureFacts {
             }
             Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
             if (figure.isEmpty()) {
+                continue;
+            }
+            if (TAKEN_BACK.matcher(s.around(figure.get().next(), 0, 8)).lookingAt()) {
+                s.claim(i, figure.get().next());
                 continue;
             }
             int next = reach(s, draft, i, figure.get());
@@ -135,6 +146,13 @@ final class FigureFacts {
             s.claim(0, 2);
         }
         for (int i = 0; i + 1 < s.size(); i++) {
+            // "canner #2"
+            if (s.is(i, "#")
+                    && i > 0
+                    && s.token(i - 1).isWord()
+                    && s.token(i + 1).isNumber()) {
+                s.claim(i, i + 2);
+            }
             if ((s.is(i, "step")
                             || s.is(i, "guide")
                             || s.is(i, "page")
@@ -232,8 +250,14 @@ final class FigureFacts {
                 || u.is("burner")) {
             return unit + 1;
         }
-        return year(s, i, f);
+        boolean age = f.high() < OLDEST
+                && !u.isWord()
+                && AGE.matcher(s.around(i, 3, 0)).find();
+        return age ? n : year(s, i, f);
     }
+
+    /** Years. */
+    private static final int OLDEST = 110;
 
     /** Inches: what "to the brim" leaves at most. */
     private static final double BRIM = 0.125;

@@ -7,6 +7,9 @@ import oilcloth.text.Token;
 /** Whether pounds are of pressure and not of beans. */
 final class PressurePounds {
     private static final Cue GAUGE_BEFORE = Cue.of("\\b(dial|weighted|gauge|gage)\\b");
+    /** "10 lb x 25 min". */
+    private static final Cue TIMES_MINUTES = Cue.of("^\\S+ x \\d+ min");
+
     private static final Cue MINUTES_AT = Cue.of("\\bmin(ute)?s? (at|@) (\\S+ )?$");
     private static final Cue PRESSURE_NEAR =
             Cue.of("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
@@ -70,7 +73,8 @@ final class PressurePounds {
                 && (unit + 1 >= s.size() || !s.token(unit + 1).isWord())) {
             return true;
         }
-        return after.contains("pressure")
+        return TIMES_MINUTES.matcher(after).find()
+                || after.contains("pressure")
                 || after.contains("weighted")
                 || after.contains("dial")
                 || after.contains("gauge")

@@ -28,6 +28,10 @@ final class Residue {
     /** Degrees Fahrenheit; above them meat does not keep. */
     private static final double COLD_ENOUGH = 40;
 
+    /** "8 F above boiling point, so 220 here". */
+    private static final Cue BOILING_POINT =
+            Cue.of("\\b(boiling|gel|jell|jelly|jellying|setting) point\\b|\\babove boiling\\b");
+
     private static final Cue AT = Cue.of(
             "\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) $");
 
@@ -35,7 +39,8 @@ final class Residue {
             "more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring", "at");
 
     /** "till 2/3 done": how far it is cooked. */
-    private static final Set<String> DONENESS = Set.of("done", "cooked", "tender", "soft");
+    private static final Set<String> DONENESS =
+            Set.of("done", "cooked", "tender", "soft", "under", "underripe", "unripe", "ripe", "green");
 
     private static final Cue PINGED = Cue.of(
             "sealed\\b|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
@@ -87,9 +92,11 @@ final class Residue {
 
     /** "11 lb, vented 10, 60 min": minutes of steam. */
     private static boolean isVenting(Sentence s, int i) {
-        return i > 0
-                && (s.token(i - 1).norm().startsWith("vent")
-                        || s.token(i - 1).norm().startsWith("exhaust"))
+        // "vented a full 10"
+        int verb = s.is(i - 1, "full") ? i - 3 : i - 1;
+        return verb >= 0
+                && (s.token(verb).norm().startsWith("vent")
+                        || s.token(verb).norm().startsWith("exhaust"))
                 && (i + 1 >= s.size() || !s.token(i + 1).isWord());
     }
 
@@ -117,7 +124,8 @@ final class Residue {
                 && Numbers.at(s.tokens(), i)
                         .filter(f -> f.high() <= COLD_ENOUGH)
                         .isPresent();
-        return AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold);
+        return AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold)
+                || s.has(BOILING_POINT) && s.token(i).raw().matches("(19|20|21|22)\\d");
     }
 
     /** "stir in the gloop": something went in, and nothing in it is known. */

@@ -45,6 +45,34 @@ final class SameFood {
                         || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));
     }
 
+    private static final Set<FoodClass> ANIMALS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
+
+    /** Broth and bones name no animal. */
+    static boolean isOfBones(Food food) {
+        return food.name().equals("broth") || food.name().equals("bone");
+    }
+
+    /** "The hot meat", where the animal is named elsewhere. */
+    static void justMeat(Draft draft, String text) {
+        Stream.concat(
+                        draft.titleFoods.stream(),
+                        draft.ingredients.stream()
+                                .filter(i -> !isJustMeat(text, i))
+                                .map(Ingredient::food))
+                .filter(f -> ANIMALS.contains(f.kind()) && !isOfBones(f))
+                .findFirst()
+                .ifPresent(animal -> {
+                    boolean listed =
+                            draft.ingredients.stream().anyMatch(i -> i.food().equals(animal));
+                    draft.ingredients.removeIf(i -> listed && isJustMeat(text, i));
+                    draft.ingredients.replaceAll(i -> isJustMeat(text, i) ? i.withFood(animal) : i);
+                });
+    }
+
+    static boolean isJustMeat(String text, Ingredient i) {
+        return i.amount().isEmpty() && i.range().of(text).equalsIgnoreCase("meat");
+    }
+
     private static final Set<String> STONE_FRUIT =
             Set.of("apricot", "nectarine", "plum", "cherry, sweet", "cherry, sour");
 

@@ -27,7 +27,8 @@ final class Serving {
 
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
-            "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b");
+            "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b"
+                    + "|\\b(that|it|they|those|which|is a separate story)\\b[^.]{0,12}\\b(went|goes|go|is|are) (in|into|to) (the |my |our )?(freezer|smokehouse|smoker|dehydrator|chickens|compost)\\b");
 
     static boolean isPlainlyTold(Sentence s) {
         return s.has(EATEN_WITH) && !s.has(IN_IT) && !s.has(IN_THE_JAR);

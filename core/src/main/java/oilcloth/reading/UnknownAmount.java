@@ -12,7 +12,8 @@ import oilcloth.text.Cue;
 
 /** An amount of something nobody knows: fail safe, it is listed as not understood. */
 final class UnknownAmount {
-    private static final Cue HAVING = Cue.of("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought)\\b");
+    private static final Cue HAVING =
+            Cue.of("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought|ate|eaten|drank)\\b");
 
     /** How the work is shared out, not how much there is. */
     private static final Cue AT_A_TIME =
@@ -38,6 +39,17 @@ final class UnknownAmount {
             "\\b(freezer|froze|frozen|dried|dehydrat\\w*|gave|given|ate|eaten|sold|chickens|hens|pigs|compost|neighbou?rs?|pie|pies|wine|dehydrator|church|pantry shelf|food bank)\\b");
 
     private static final Cue MAKES = Cue.of("\\bmakes?\\b");
+
+    /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
+    private static final Cue AS_WEIGHED = Cue.of(
+            "^([.] )?(ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ([,.;]|$)");
+
+    /** "We do pints mostly but did four quarts also": how many jars there were. */
+    private static final Cue DID = Cue.of("\\b(did|do|canned|filled|put up)( (about|only|just|another))? $");
+
+    private static boolean isOfJars(Unit unit) {
+        return unit == Unit.PINT || unit == Unit.QUART;
+    }
 
     /** "till two drops run together off the spoon". */
     private static final Cue RUNS = Cue.of("(run|slide|fall|form|flow|join|sheet|come|hang|drip)s?\\b");
@@ -80,6 +92,9 @@ final class UnknownAmount {
                 || PUT_BY.matcher(s.around(amount.next(), 0, 8)).find()
                         && OTHERS.matcher(s.around(i, 2, 0)).find()
                 || FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
+                || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
+                || DID.matcher(s.around(i, 3, 0)).find()
+                        && isOfJars(amount.amount().unit())
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()

@@ -31,10 +31,14 @@ final class WholeText {
         SameFood.settle(draft, text);
         kraut(text, draft);
         if (draft.titleFoods.isEmpty()
-                && draft.ingredients.stream().noneMatch(i -> i.food().kind().isProduce())) {
+                && draft.ingredients.stream()
+                        .noneMatch(i -> i.food().kind().isProduce()
+                                && !SameFood.isJustMeat(text, i)
+                                && !SameFood.isOfBones(i.food()))) {
             draft.ingredients.addAll(
                     draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
         }
+        SameFood.justMeat(draft, text);
         Variety.settle(text, draft, guide);
         if (draft.facts.packs().isEmpty()
                 && draft.cooked.isPresent()
