@@ -287,6 +287,13 @@ final class RecipeMatcher {
                                                                 && f.name().startsWith("dill")))));
     }
 
+    /** How the tested berry syrup names its fruit. */
+    private static final String ANY_BERRIES = "fresh or frozen berries";
+
+    /** Sour ones; elderberries and mulberries are not. */
+    private static final Set<String> BERRIES =
+            Set.of("blackberry", "blueberry", "raspberry", "strawberry", "gooseberry");
+
     /** Whether a food group may stand for a tested line: the same group, or a swap the tested recipe names. */
     static boolean stands(String group, TestedIngredient line, TestedRecipe tested) {
         boolean tomatoes = false;
@@ -298,6 +305,9 @@ final class RecipeMatcher {
             }
             tomatoes |= theirs.equals("tomato");
             cucumbers |= theirs.equals("cucumber");
+        }
+        if (line.item().equals(ANY_BERRIES) && BERRIES.contains(group)) {
+            return true;
         }
         if (tested.form().equals("salsa") && tomatoes && SALSA_TOMATOES.contains(group)) {
             return true;

@@ -16,6 +16,9 @@ final class Unlisted {
     /** Tested recipes allow half a teaspoon of butter against foam in a batch of jam. */
     private static final Volume FOAM_BUTTER = Volume.ofTeaspoons(0.55);
 
+    /** The sauce for a canner of beans is seasoned with a tablespoon of onion. */
+    private static final Volume SAUCE_ONION = Volume.ofTeaspoons(12);
+
     private static final Set<String> ANTI_BROWNING = Set.of("ascorbic acid", "fruit antibrowning mix");
 
     private static final Set<String> WITH_TOMATOES = Set.of("tomato", "okra", "summer squash");
@@ -55,12 +58,18 @@ final class Unlisted {
                     || preserve && food.acidity() == Acidity.HIGH;
             case TOMATO -> rule.foods().stream().anyMatch(n -> n.startsWith("tomato"))
                     || meat && food.name().equals("tomato juice")
+                    || rule.form().equals("sauced-beans")
                     || soup;
             case MEAT -> meat && (food.name().equals("broth") || food.name().equals("bone"))
                     || soup
                     || rule.form().endsWith("beans");
             case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide)
-                    || rule.form().equals("stock");
+                    || rule.form().equals("stock")
+                    || rule.form().equals("sauced-beans")
+                            && food.name().equals("onion")
+                            && i.mostVolume()
+                                    .map(v -> v.compareTo(SAUCE_ONION) <= 0)
+                                    .orElse(false);
             case SEAFOOD -> rule.form().equals("seafood-soup");
             case FLAVORING -> food.isSeasoning();
             case OTHER, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, FRESH_HERB, NUT -> ANTI_BROWNING.contains(

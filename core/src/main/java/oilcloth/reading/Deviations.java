@@ -68,6 +68,19 @@ final class Deviations {
     private static final Cue MIXED = Cue.of("\\b(water|half|mixed|weak\\w*|with|old)\\b");
 
     private static final Cue ACID = Cue.of("\\b(vinegar|lemons?|limes?|citric)\\b");
+    /** "I use citric because it doesn't taste": which of the tested acids, where its amount is told. */
+    private static final Cue PREFERS = Cue.of(
+            "^(i|we) (use|used|like|prefer|buy|chose) (the )?(citric( acid)?|bottled( lemon juice)?|lemon juice)( kind)? (because|since|as it|better|so)\\b");
+
+    private static boolean isMeasured(Draft draft) {
+        return draft.ingredients.stream()
+                .anyMatch(i -> i.food().isAcidulant() && i.amount().isPresent());
+    }
+
+    static boolean isOfSpoilage(Sentence s) {
+        return s.has(SPOILED);
+    }
+
     private static final Cue WIPES = Cue.of(
             "\\bwip\\w+\\b[^.;]{0,40}\\bvinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
     private static final Cue COOKED =
@@ -215,7 +228,11 @@ final class Deviations {
         if (s.has(WAITED) && !s.has(COOLING)) {
             return s.findAny(WAITED);
         }
-        if (s.has(ACID) && !s.has(WIPES) && !s.has(COOKED) && !(s.has(PLAIN_VINEGAR) && !s.has(MIXED))) {
+        if (s.has(ACID)
+                && !(s.has(PREFERS) && isMeasured(draft))
+                && !s.has(WIPES)
+                && !s.has(COOKED)
+                && !(s.has(PLAIN_VINEGAR) && !s.has(MIXED))) {
             return s.findAny(ACID);
         }
         boolean early = untimed || !draft.filled && !draft.inCanner;

@@ -251,7 +251,8 @@ final class Durations {
     private static boolean isAlone(Sentence s, int from, int to) {
         int before = from > 0 && (s.is(from - 1, "then") || s.is(from - 1, "for")) ? from - 2 : from - 1;
         boolean opens = before < 0 || ENDS.contains(s.token(before).norm());
-        boolean ends = to >= s.size() || ENDS.contains(s.token(to).norm());
+        boolean ends =
+                to >= s.size() || s.is(to - 1, ".") || ENDS.contains(s.token(to).norm());
         return opens
                 && (ends
                         || s.is(to, "with") && afterIsCanner(s, to)
@@ -375,8 +376,11 @@ final class Durations {
                 || ENDS.contains(s.token(from - 1).norm())
                 || s.is(from - 1, ":")
                 || s.is(from - 1, "in")
+                || s.is(from - 1, "both")
                 || JarMentions.at(s, from - 1).isPresent();
         boolean ends = to >= s.size()
+                || s.is(to - 1, ".")
+                || s.is(to, "per") && s.is(to + 1, "the")
                 || s.is(to, "/") && JarMentions.at(s, to + 1).isPresent()
                 || s.is(to, ",")
                 || s.is(to, ".")

@@ -56,6 +56,10 @@ final class FigureFacts {
     private static final Cue HEADSPACE = Cue.of(
             "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
     private static final Cue LEAVE = Cue.of("\\b(leave|leaving|left|allow|allowing|with)\\b");
+    /** "Leaving an inch and a half so they don't boil over". */
+    private static final Cue LEFT =
+            Cue.of("\\b(leave|leaving|allow|allowing) (about |around |a good |a full |just |roughly |at least )?$");
+
     private static final Cue NOT_HEADSPACE = Cue.of(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Cue ALTITUDE = Cue.of(
@@ -297,6 +301,7 @@ final class FigureFacts {
                                 || after.startsWith(";")
                                 || after.startsWith(" and")
                                 || after.startsWith(" at")));
+        near |= LEFT.matcher(clauseBefore).find() && !after.startsWith(" of ");
         // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
         near |= (!s.isItem() || s.has(FILLS))
                 && f.high() <= MOST_BARE_INCHES
@@ -398,6 +403,7 @@ final class FigureFacts {
                     || before.contains("elev")
                     || before.contains("alt ")
                     || before.contains("at ")
+                    || HEIGHT_IS.matcher(s.around(i, 9, 0)).find()
                     || before.endsWith("ours is ")
                     || before.endsWith("mine is ")
                     || before.endsWith(", ")
@@ -411,6 +417,10 @@ final class FigureFacts {
         }
         return i;
     }
+
+    /** "Elevation where we live is 680". */
+    private static final Cue HEIGHT_IS =
+            Cue.of("\\b(elevation|altitude|elev|alt) [^.;\\d]{0,40}\\b(is|of|about|around|at) $");
 
     private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
     private static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");

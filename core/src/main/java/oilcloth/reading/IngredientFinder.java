@@ -25,6 +25,8 @@ final class IngredientFinder {
     private static final Cue ASKING = Cue.of(
             "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?");
 
+    private static final Cue OF_THE = Cue.of("of (the|them|these|those|my)\\b");
+
     private static final Cue INCH_AND = Cue.of("\\binch(es)? and (a )?(half|quarter) $");
 
     private final GuideSnapshot guide;
@@ -96,11 +98,24 @@ final class IngredientFinder {
             return i;
         }
         Amounts.Found amount = found.get();
+        if (Referring.equal(s, draft, amount, i)) {
+            int name = nameAfter.at(s, amount.next(), false);
+            int foodEnd = name < 0
+                    ? amount.next()
+                    : name + s.food(guide.lexicon(), name).orElseThrow().length();
+            return foodEnd;
+        }
         if (amount.next() > i && Vessel.at(s, amount.next() - 1)) {
             // "pressed down in a ten gallon crock"
             return amount.next();
         }
         boolean counted = !amount.unitSaid();
+        if (counted
+                && amount.amount().high() < 1
+                && OF_THE.matcher(s.around(amount.next(), 0, 3)).lookingAt()) {
+            // "1/3 of the apples at a time"
+            return amount.next();
+        }
         int at = nameAfter.at(s, amount.next(), counted);
         if (at < 0 && amount.amount().unit() == Unit.CLOVE) {
             // "6 cloves" without garlic are the spice
@@ -223,7 +238,8 @@ final class IngredientFinder {
         if (more.isEmpty() || !joined) {
             return from;
         }
-        boolean each = s.low().contains(" each ") || s.low().contains(" of each");
+        boolean each = FOR_EACH.matcher(s.around(from, from, Math.max(0, end - from) + 5))
+                .find();
         Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (more.size() + 1));
         if (!each
                 && !either
@@ -246,6 +262,8 @@ final class IngredientFinder {
         }
         return end;
     }
+
+    private static final Cue FOR_EACH = Cue.of("\\beach\\b");
 
     private static final Set<String> CUT = Set.of(
             "chopped",

@@ -230,6 +230,9 @@ final class JarMentions {
                 return jar.map(Found::jar);
             }
         }
+        if (s.is(from - 1, "both")) {
+            return Optional.empty();
+        }
         for (int k = from - 1; k >= Math.max(0, from - BESIDE - 1); k--) {
             if (s.is(k, ",") || s.is(k, ";")) {
                 break;

@@ -49,10 +49,10 @@ final class PressurePounds {
     }
 
     /** "75 minutes at 11 on the dial gauge". */
-    private static final Cue ON_THE_DIAL = Cue.of("on (the|my|our) (dial|gauge)\\b");
+    private static final Cue ON_THE_DIAL = Cue.of("on (the|my|our) (dial|gauge)\\b|[,(] (dial|weighted)\\b");
 
     private static final Cue BARE = Cue.of(
-            "\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");
+            "\\b(dial|gauge|dial gauge) $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");
 
     private PressurePounds() {}
 

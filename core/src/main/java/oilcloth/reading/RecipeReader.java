@@ -162,10 +162,30 @@ public final class RecipeReader {
         }
         boolean item = isItem(text, rest);
         boolean first = true;
-        for (Range sentence : Sentences.of(text, rest)) {
-            sentence(new Sentence(text, sentence, item && first), draft);
+        List<Range> sentences = Sentences.of(text, rest);
+        for (int k = 0; k < sentences.size(); k++) {
+            Sentence s = new Sentence(text, sentences.get(k), item && first);
+            boolean denied = k + 1 < sentences.size()
+                    && NO.matcher(sentences.get(k + 1).of(text)).find();
+            if (!(denied && asksOfFood(s))) {
+                sentence(s, draft);
+            }
             first = false;
         }
+    }
+
+    private static final Pattern NO = Pattern.compile("(?i)^(no|nope|nah|none|not (this|a|at|one|any|yet|here))\\b");
+
+    private static final int SHORT_QUESTION = 6;
+
+    /** "Chopped onion? No.", "Slimy? Not a bit.": what is asked and denied; whether there was acid is another question. */
+    private boolean asksOfFood(Sentence s) {
+        if (s.size() > SHORT_QUESTION || !s.low().endsWith("?")) {
+            return false;
+        }
+        List<Food> foods = ingredients.foodsOf(s);
+        return Deviations.isOfSpoilage(s)
+                || !foods.isEmpty() && foods.stream().noneMatch(f -> f.kind() == FoodClass.ACID);
     }
 
     private boolean isTitle(String words) {
@@ -187,9 +207,19 @@ public final class RecipeReader {
         return !amount
                 && (labelled || !sentence)
                 && !BULLET.matcher(words).find()
-                && !HEADING.matcher(words).matches()
+                && (!HEADING.matcher(words).matches() || namesDish(s, words))
                 && !words.contains(";")
                 && (!ingredients.foodsOf(s).isEmpty() || PhraseFacts.namesForm(s));
+    }
+
+    private static final Pattern PART = Pattern.compile(
+            "(?i)^\\W*(for )?(the )?(\\w+ )?(ingredients|brine|syrup|sauce|spices|directions|for)\\b|\\bfor\\b");
+
+    /** "Tomato & veg juice:", but not "For the juice:". */
+    private boolean namesDish(Sentence s, String words) {
+        return PhraseFacts.namesForm(s)
+                && !PART.matcher(words).find()
+                && !ingredients.foodsOf(s).isEmpty();
     }
 
     private static boolean namesForm(String bare) {
@@ -202,7 +232,7 @@ public final class RecipeReader {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that),? *");
+            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that),? *");
 
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(

@@ -59,5 +59,19 @@ final class Referring {
         return found;
     }
 
+    /** "15 lb corn in the husk = 3 qt kernels": as it was prepared. */
+    static boolean equal(Sentence s, Draft draft, Amounts.Found amount, int i) {
+        int last = draft.ingredients.size() - 1;
+        if (!s.is(i - 1, "=") || !amount.unitSaid() || last < 0) {
+            return false;
+        }
+        Ingredient before = draft.ingredients.get(last);
+        boolean same = before.amount().isPresent() && s.range().contains(before.range());
+        if (same) {
+            draft.ingredients.set(last, before.withAmount(amount.amount()));
+        }
+        return same;
+    }
+
     private Referring() {}
 }

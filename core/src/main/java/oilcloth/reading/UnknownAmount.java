@@ -47,6 +47,10 @@ final class UnknownAmount {
     /** "We do pints mostly but did four quarts also": how many jars there were. */
     private static final Cue DID = Cue.of("\\b(did|do|canned|filled|put up)( (about|only|just|another))? $");
 
+    /** "Pitted 40 lb by hand". */
+    private static final Cue READIED = Cue.of(
+            "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned)( (about|only|just|another))? $");
+
     private static boolean isOfJars(Unit unit) {
         return unit == Unit.PINT || unit == Unit.QUART;
     }
@@ -93,8 +97,10 @@ final class UnknownAmount {
                         && OTHERS.matcher(s.around(i, 2, 0)).find()
                 || FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
-                || DID.matcher(s.around(i, 3, 0)).find()
-                        && isOfJars(amount.amount().unit())
+                || isOfJars(amount.amount().unit())
+                        && (i == 0 && !s.isItem() && noun == amount.next()
+                                || DID.matcher(s.around(i, 3, 0)).find())
+                || kind == Unit.Kind.MASS && READIED.matcher(s.around(i, 3, 0)).find()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()

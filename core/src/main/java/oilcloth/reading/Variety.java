@@ -1,24 +1,42 @@
 package oilcloth.reading;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
+import oilcloth.text.Folded;
+import oilcloth.text.Range;
 
 /** A kind that is no safer than another food, told apart from its name: "Peaches … White-fleshed, which is all we grow". */
 enum Variety {
     WHITE_PEACH(
             "peach, white",
             List.of("peach, yellow", "nectarine"),
-            "\\b(white[- ]?flesh(ed)?|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white|(is|are|was|were|they're) white (inside|fleshed|within|through))\\b"),
+            ".*",
+            "\\b(white[- ]?flesh(ed)?|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white|(is|are|was|were|they're) white (inside|fleshed|within|through))\\b",
+            "(?!)"),
+    GREEN_MANGO(
+            "mango, green",
+            List.of("mango, ripe"),
+            ".*",
+            "\\b(unripe|underripe|under-ripe|hard|green|not ripe)\\b[^.;:]{0,16}\\bmango|\\bmango\\w*\\b[^.;:]{0,16}\\b(unripe|underripe|under-ripe|hard|green|not ripe)\\b",
+            "(?<!not )\\b(ripe|soft|sweet|yellow)\\b[^.;:]{0,16}\\bmango|\\bmango\\w*\\b[^.;:]{0,16}(?<!not )\\b(ripe|soft)\\b"),
+    DRY_BEAN(
+            "beans, dry",
+            List.of("green bean"),
+            "beans?",
+            "(?<=[.;:!,(] ?)\\b(navy|navies|pintos?|great northerns?|cannellini|kidneys?|dried|dry)\\b(?=[.;:!,)])",
+            "\\b(green|snap|string|wax|pole|runner|french) beans?\\b"),
     ASIAN_PEAR(
             "asian pear",
             List.of("pear"),
-            "\\b(asian (ones?|kinds?|sorts?|variety|varieties|types?)|nashis?|apple[- ]pears?)\\b");
+            ".*",
+            "\\b(asian (ones?|kinds?|sorts?|variety|varieties|types?)|nashis?|apple[- ]pears?)\\b",
+            "(?!)");
 
     /** "Never the white ones", "do not use white-flesh peaches". */
     private static final Cue REFUSED = Cue.of("\\b(not|never|no|avoid|\\w+n't)\\b( \\w+){0,2} $");
@@ -27,24 +45,34 @@ enum Variety {
 
     private final String food;
     private final List<String> of;
-    private final Cue told;
+    /** How the food must be called in the text, in small letters. */
+    private final Pattern words;
 
-    Variety(String food, List<String> of, String told) {
+    private final Cue told;
+    /** What says that it is another kind, or both. */
+    private final Cue unless;
+
+    Variety(String food, List<String> of, String words, String told, String unless) {
         this.food = food;
         this.of = of;
+        this.words = Pattern.compile(words);
         this.told = Cue.of(told);
+        this.unless = Cue.of(unless);
     }
 
     static void settle(String text, Draft draft, GuideSnapshot guide) {
+        String low = Folded.of(text, new Range(0, text.length()));
         for (Variety variety : values()) {
             boolean named = Stream.concat(
                             draft.titleFoods.stream(),
                             draft.ingredients.stream().map(Ingredient::food))
                     .map(Food::name)
                     .anyMatch(variety.of::contains);
-            if (named && variety.isTold(text.toLowerCase(Locale.ROOT))) {
-                draft.ingredients.replaceAll(
-                        i -> variety.of.contains(i.food().name()) ? i.withFood(guide.food(variety.food)) : i);
+            if (named && variety.isTold(low)) {
+                draft.ingredients.replaceAll(i -> variety.of.contains(i.food().name())
+                                && variety.words.matcher(i.range().of(low)).matches()
+                        ? i.withFood(guide.food(variety.food))
+                        : i);
                 draft.titleFoods.replaceAll(f -> variety.of.contains(f.name()) ? guide.food(variety.food) : f);
             }
         }
@@ -53,6 +81,7 @@ enum Variety {
     private boolean isTold(String low) {
         Matcher kind = told.matcher(low);
         return kind.find()
+                && !unless.matcher(low).find()
                 && !REFUSED.matcher(low.substring(Math.max(0, kind.start() - REACH), kind.start()))
                         .find();
     }

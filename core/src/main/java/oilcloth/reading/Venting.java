@@ -27,8 +27,14 @@ final class Venting {
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
     static boolean names(Sentence s, int canner) {
         String near = s.around(canner, 4, 4);
-        return near.contains("vent") || near.contains("exhaust") || ventsBefore(s, canner);
+        return near.contains("vent")
+                || near.contains("exhaust")
+                || STEAMED_OUT.matcher(near).find()
+                || ventsBefore(s, canner);
     }
+
+    private static final Cue STEAMED_OUT =
+            Cue.of("\\bsteam(s|ed|ing)? (the |my |our )?(pressure )?canner (out|off)\\b");
 
     /** "Vent the dial gauge pressure canner": the same clause, and no figure in between. */
     private static boolean ventsBefore(Sentence s, int canner) {
@@ -45,7 +51,7 @@ final class Venting {
     static boolean before(Sentence s, int from, int to) {
         boolean alone = from > 0
                 && (s.is(from - 1, ",") || s.is(from - 1, ";"))
-                && (to >= s.size() || s.is(to, ".") || s.is(to, ";") || s.is(to, ","));
+                && (to >= s.size() || s.is(to - 1, ".") || s.is(to, ".") || s.is(to, ";") || s.is(to, ","));
         int vented = -1;
         for (int k = 0; alone && k < from; k++) {
             String w = s.token(k).norm();
