@@ -43,9 +43,14 @@ final class Brackets {
 
     /** "Vinegar (5%) - 5 cups", "vinegar, 5%, 6 cups", "Lemon juice (bottled): 2 tablespoons": the token after what it is like. */
     static int qualifier(Sentence s, int end) {
-        if (s.is(end, ")") && s.is(end + 1, ":")) {
-            // the bracket is part of the name
-            return end + 1;
+        if (s.is(end, ")")) {
+            // "lemon juice (bottled): 2 T", "lemon juice (bottled), 2 T": the bracket is part of the name
+            int after = s.is(end + 1, ",") ? end + 2 : end + 1;
+            boolean measured =
+                    Amounts.at(s.tokens(), after).map(Amounts.Found::unitSaid).orElse(false);
+            if (measured || s.is(end + 1, ":")) {
+                return end + 1;
+            }
         }
         int figure = s.is(end, ",") ? end + 1 : end;
         if (figure + 1 < s.size() && s.token(figure).isNumber() && s.is(figure + 1, "%")) {
@@ -54,7 +59,12 @@ final class Brackets {
         int close = s.is(end, "(") ? closing(s, end) : end;
         boolean strength =
                 close > end && (s.is(close - 1, "%") || s.is(close - 1, "acidity") || s.is(close - 1, "acid"));
-        boolean words = close > end && close - end <= FEW_WORDS && s.is(close + 1, ":");
+        boolean words = close > end
+                && close - end <= FEW_WORDS
+                && (s.is(close + 1, ":")
+                        || Amounts.at(s.tokens(), close + 1)
+                                .map(Amounts.Found::unitSaid)
+                                .orElse(false));
         for (int k = end + 1; k < close; k++) {
             words &= s.token(k).isWord();
         }

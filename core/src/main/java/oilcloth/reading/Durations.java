@@ -380,6 +380,9 @@ final class Durations {
                 || JarMentions.at(s, from - 1).isPresent();
         boolean ends = to >= s.size()
                 || s.is(to - 1, ".")
+                || JarMentions.at(s, to)
+                        .filter(j -> j.next() >= s.size() || s.is(j.next(), "."))
+                        .isPresent()
                 || s.is(to, "per") && s.is(to + 1, "the")
                 || s.is(to, "/") && JarMentions.at(s, to + 1).isPresent()
                 || s.is(to, ",")

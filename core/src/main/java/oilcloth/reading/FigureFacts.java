@@ -5,6 +5,7 @@ import java.util.Set;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.Headspace;
 import oilcloth.measure.Pressure;
+import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
 import oilcloth.recipe.Unread;
@@ -63,7 +64,7 @@ final class FigureFacts {
     private static final Cue NOT_HEADSPACE = Cue.of(
             "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|diameter|across|blossom)\\b");
     private static final Cue ALTITUDE = Cue.of(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$)|(?<=ft, )we're|i(?:'| a)m at|live at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
     private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
@@ -94,10 +95,6 @@ final class FigureFacts {
     /** "twenty minutes at eleven pounds". */
     private static final Cue FELL = Cue.of("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
 
-    /** "1/2... sorry, 1 1/4 inch": the figure behind it holds. */
-    private static final Cue TAKEN_BACK = Cue.of(
-            "([.…,—–-] )*(sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?[\\d½¼¾]");
-
     /** "I'm Juniper, 16". */
     private static final Cue AGE = Cue.of("\\b(i'm|i am|he's|she's|aged?|turned|turning) (\\w+ , )?$");
 
@@ -119,7 +116,7 @@ final class FigureFacts {
             if (figure.isEmpty()) {
                 continue;
             }
-            if (TAKEN_BACK.matcher(s.around(figure.get().next(), 0, 8)).lookingAt()) {
+            if (Referring.isTakenBack(s, figure.get().next())) {
                 s.claim(i, figure.get().next());
                 continue;
             }
@@ -207,7 +204,11 @@ final class FigureFacts {
             // "a 4-gallon stock pot"
             return unit + 1;
         }
-        if (u.is("psi") || PressurePounds.at(s, unit)) {
+        boolean told =
+                !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE
+                        || draft.facts.gauge().isPresent()
+                        || draft.facts.vented().isPresent();
+        if (u.is("psi") || PressurePounds.at(s, unit) || told && PressurePounds.alone(s, i, unit)) {
             // "the gauge fell to 8 lb" is no pressure anybody processed at
             boolean fell = FELL.matcher(s.around(i, 4, 0)).find();
             if (f.high() <= 30 && !fell) {
@@ -349,7 +350,7 @@ final class FigureFacts {
 
     /** "… hot carrots, 1 in.; cover with hot liquid, 1/2 in." */
     private static final Cue COVERED = Cue.of(
-            "\\b(cover|covered|top|topped|pour|poured)\\b((?!\\b(jars|lids|canner)\\b)[^;.,])*\\b(liquid|brine|syrup|solution|juice|broth)\\b[^;.,]*, $");
+            "\\b(cover|covered|top|topped|pour|poured)\\b((?!\\b(jars|lids|canner)\\b)[^;.,])*\\b(liquid|brine|syrup|solution|juice|broth)\\b[^;.,]*, $|\\b(boiling |hot )(syrup|brine|liquid|solution|juice|broth) (over|on|in),? $");
 
     /** "… in each quart. 1/2 inch. 50 minutes …": nothing else in the sentence. */
     private static boolean isAlone(Sentence s, int from, int to) {
@@ -391,6 +392,9 @@ final class FigureFacts {
 
     /** "elevation 5200", "altitude: 6,500", "we're at 7000 here". */
     private static int bareAltitude(Sentence s, Draft draft, int i, Numbers.Figure f) {
+        if (OVER_A_LIMIT.matcher(s.around(i, 4, 0)).find() && f.low() >= LEAST_BARE) {
+            return f.next();
+        }
         if (s.has(ALTITUDE) && f.low() >= LOWEST_SAID_FEET && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
             String before = s.around(i, 4, 0);
             // "we're at 5" is no altitude; "altitude 120" is
@@ -417,6 +421,10 @@ final class FigureFacts {
         }
         return i;
     }
+
+    /** "Because we're over 1,000": which band, not how high. */
+    private static final Cue OVER_A_LIMIT =
+            Cue.of("\\b(we're|we are|i'm|i am|you're|you are|it's|being) (over|above|under|below) $");
 
     /** "Elevation where we live is 680". */
     private static final Cue HEIGHT_IS =

@@ -35,10 +35,10 @@ final class FormWords {
                     "soup"),
             Phrase.of("\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) chili\\b|^chili\\b", "chili"),
             Phrase.of(
-                    "\\bcider\\b(?! vinegar)|(?<!in )(?<!in tomato )(?<!in their own )(?<!own )(?<!in apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!in the )\\bjuice\\b|\\bgrape juice\\b",
+                    "\\bcider\\b(?! vinegar)|(?<!\\bin )(?<!\\bin tomato )(?<!\\bin their own )(?<!\\bown )(?<!\\bin apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!\\bin the )\\bjuice\\b|\\bgrape juice\\b",
                     "juice"),
             Phrase.of(
-                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!in )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
+                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!\\bin )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
                     "syrup"),
             Phrase.of("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
             Phrase.of("\\bpuree\\b|\\bbaby food\\b", "puree"),

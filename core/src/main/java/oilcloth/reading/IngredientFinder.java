@@ -98,6 +98,9 @@ final class IngredientFinder {
             return i;
         }
         Amounts.Found amount = found.get();
+        if (Referring.isTakenBack(s, amount.next())) {
+            return amount.next();
+        }
         if (Referring.equal(s, draft, amount, i)) {
             int name = nameAfter.at(s, amount.next(), false);
             int foodEnd = name < 0

@@ -56,6 +56,18 @@ final class PressurePounds {
 
     private PressurePounds() {}
 
+    /** "Vented 10. 11 pounds. 30 min quarts": nothing else in the sentence, once the canner has been told. */
+    static boolean alone(Sentence s, int figure, int unit) {
+        Token u = s.token(unit);
+        boolean ends = unit + 1 >= s.size()
+                || s.is(unit + 1, ".")
+                        && (unit + 2 == s.size() || s.token(unit + 2).isNumber());
+        return figure == 0
+                && ends
+                && (u.is("pounds") || u.is("lbs") || u.is("lb") || u.is("#"))
+                && s.token(0).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
+    }
+
     /** @param unit the token of the unit, behind its figure */
     static boolean at(Sentence s, int unit) {
         Token u = s.token(unit);
@@ -71,6 +83,14 @@ final class PressurePounds {
         if (u.is("#")
                 && s.has(GAUGE)
                 && (unit + 1 >= s.size() || !s.token(unit + 1).isWord())) {
+            return true;
+        }
+        // "weighted gauge; she says 15# because we're over 1,000"
+        if (u.is("#")
+                && s.has(GAUGE)
+                && s.token(unit - 1).norm().matches("[5-9]|1[0-5]")
+                && !s.is(unit + 1, "of")
+                && StepWords.isPlain(unit + 1 < s.size() ? s.token(unit + 1).norm() : "and")) {
             return true;
         }
         return TIMES_MINUTES.matcher(after).find()

@@ -232,7 +232,7 @@ public final class RecipeReader {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that),? *");
+            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that|kidding)\\b[,.!]* *");
 
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(

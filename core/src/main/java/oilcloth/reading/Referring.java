@@ -73,5 +73,13 @@ final class Referring {
         return same;
     }
 
+    /** "1/2... sorry, 1 1/4 inch": the figure behind it holds. */
+    private static final Cue TAKEN_BACK = Cue.of(
+            "([.…,—–-] )*(no(?= ,? ?(half|a |one|\\d))|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?([\\d½¼¾]|half\\b|one\\b)");
+
+    static boolean isTakenBack(Sentence s, int next) {
+        return TAKEN_BACK.matcher(s.around(next, 0, 8)).lookingAt();
+    }
+
     private Referring() {}
 }

@@ -39,8 +39,8 @@ final class Residue {
             "more", "and", "or", "to", "then", "longer", "until", "till", "covered", "uncovered", "stirring", "at");
 
     /** "till 2/3 done": how far it is cooked. */
-    private static final Set<String> DONENESS =
-            Set.of("done", "cooked", "tender", "soft", "under", "underripe", "unripe", "ripe", "green");
+    private static final Set<String> DONENESS = Set.of(
+            "done", "cooked", "tender", "soft", "under", "underripe", "unripe", "ripe", "green", "depth", "deep");
 
     private static final Cue PINGED = Cue.of(
             "sealed\\b|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");

@@ -175,6 +175,7 @@ final class SameFood {
         }
         boolean spice = a.food().isSeasoning();
         return a.food().equals(b.food())
+                || b.amount().isEmpty() && a.food().name().startsWith(b.food().name() + ",")
                 || (b.amount().isEmpty()
                         && !spice
                         && a.food().group().equals(b.food().group()))

@@ -16,8 +16,8 @@ final class UnknownAmount {
             Cue.of("\\b(have|had|got|bought|picked|grew|was given|ended up with|brought|ate|eaten|drank)\\b");
 
     /** How the work is shared out, not how much there is. */
-    private static final Cue AT_A_TIME =
-            Cue.of("^(of (greens|leaves|fruit|berries|cabbage|them|it) )?at (a|one) time\\b");
+    private static final Cue AT_A_TIME = Cue.of(
+            "^(of (greens|leaves|fruit|berries|cabbage|them|it) )?at (a|one) time\\b|^(lots?|batch(es)?)\\b|^per ([.,;]|$)");
     /** "5 lb at a time with 3 Tbsp": of what is listed already. */
     private static final Cue SHARE_OF_IT = Cue.of("\\bat (a|one) time,? (with|to|and|using) $");
 
@@ -101,6 +101,13 @@ final class UnknownAmount {
                         && (i == 0 && !s.isItem() && noun == amount.next()
                                 || DID.matcher(s.around(i, 3, 0)).find())
                 || kind == Unit.Kind.MASS && READIED.matcher(s.around(i, 3, 0)).find()
+                || isOfJars(amount.amount().unit())
+                        && noun == amount.next()
+                        && (s.is(i - 1, "for")
+                                || s.is(i - 1, ",")
+                                        && (noun >= s.size() || s.is(noun, "."))
+                                        && !s.isItem()
+                                        && !s.has(Vocabulary.ADD))
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()

@@ -10,7 +10,10 @@ public final class Sentences {
     private static final Set<String> ABBREVIATIONS = Set.of(
             "tsp", "tsps", "tbsp", "tbsps", "tbls", "tblsp", "ozs", "gals", "kg", "ml", "doz", "ea", "tbs", "tb", "oz",
             "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min", "mins", "hr", "hrs", "ft", "gal",
-            "approx", "mr", "mrs", "ms", "dr", "st", "no", "vs", "elev", "alt", "appx", "sm", "med", "lg");
+            "approx", "no", "vs", "elev", "alt", "appx", "sm", "med", "lg");
+
+    /** They stand before a name. */
+    private static final Set<String> TITLES = Set.of("mr", "mrs", "ms", "dr", "st");
 
     private static final Set<String> SPOONS =
             Set.of("c", "t", "tsp", "tsps", "tbsp", "tbsps", "tbs", "tbls", "tblsp", "tb");
@@ -120,6 +123,9 @@ public final class Sentences {
             return false;
         }
         String word = text.substring(wordStart, dot).toLowerCase(Locale.ROOT);
+        if (TITLES.contains(word)) {
+            return false;
+        }
         if (!ABBREVIATIONS.contains(word)) {
             // "1." at the start of a line is a numbering, not a sentence
             return !(word.isEmpty() && onlyDigitsBefore(text, line, dot));
