@@ -54,12 +54,14 @@ record Marked(String text, boolean matters) {
                 .toList();
     }
 
-    /** The steps of the tested recipes. */
+    /** The steps of the tested recipes, as a bulletin tells them and as the canner does: "I combine the vinegar …". */
     static List<Marked> tested() {
         return GuideSnapshot.shipped().recipes().stream()
                 .flatMap(r -> r.steps().stream())
-                .flatMap(step -> Sentences.of(step, new Range(0, step.length())).stream()
-                        .map(sentence -> new Marked(sentence.of(step), false)))
+                .flatMap(step ->
+                        Sentences.of(step, new Range(0, step.length())).stream().map(sentence -> sentence.of(step)))
+                .flatMap(told -> Stream.of(told, "I " + Character.toLowerCase(told.charAt(0)) + told.substring(1)))
+                .map(told -> new Marked(told, false))
                 .toList();
     }
 

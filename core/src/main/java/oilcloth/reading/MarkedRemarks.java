@@ -93,7 +93,13 @@ final class MarkedRemarks {
 
     private static boolean breaksAt(Sentence s, int i) {
         String word = s.token(i).norm();
-        return BREAKS.contains(word)
+        // "one-inch cubes" is one word
+        boolean hyphen = word.equals("-")
+                && i > 0
+                && i + 1 < s.size()
+                && s.token(i - 1).range().end() == s.token(i).range().start()
+                && s.token(i).range().end() == s.token(i + 1).range().start();
+        return BREAKS.contains(word) && !hyphen
                 || word.equals("and")
                         && i + 1 < s.size()
                         && SOMEBODY.contains(s.token(i + 1).norm());

@@ -47,6 +47,9 @@ final class UnknownAmount {
     /** "We do pints mostly but did four quarts also": how many jars there were. */
     private static final Cue DID = Cue.of("\\b(did|do|canned|filled|put up)( (about|only|just|another))? $");
 
+    /** "Weighted it with two quart jars filled with water". */
+    private static final Cue FULL_JARS = Cue.of("jars? (filled with|full of|of) (water|brine)\\b");
+
     /** "Pitted 40 lb by hand". */
     private static final Cue READIED = Cue.of(
             "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned)( (about|only|just|another))? $");
@@ -101,6 +104,8 @@ final class UnknownAmount {
                         && (i == 0 && !s.isItem() && noun == amount.next()
                                 || DID.matcher(s.around(i, 3, 0)).find())
                 || kind == Unit.Kind.MASS && READIED.matcher(s.around(i, 3, 0)).find()
+                || isOfJars(amount.amount().unit())
+                        && FULL_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || isOfJars(amount.amount().unit())
                         && noun == amount.next()
                         && (s.is(i - 1, "for")

@@ -38,6 +38,7 @@ final class WholeText {
             draft.ingredients.addAll(
                     draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
         }
+        soupBase(text, draft);
         SameFood.justMeat(draft, text);
         Variety.settle(text, draft, guide);
         if (draft.facts.packs().isEmpty()
@@ -78,6 +79,19 @@ final class WholeText {
         for (Food absent : draft.absent) {
             draft.ingredients.removeIf(
                     i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
+        }
+    }
+
+    private static final Pattern STOCK = Pattern.compile("(?i)\\bsoup base\\b(?=[^?]*\\b(stock|broth)\\b)");
+
+    /** "Chicken soup base: I make stock from bones …": with nothing but meat and bones in it, soup is stock. */
+    private static void soupBase(String text, Draft draft) {
+        Matcher stock = STOCK.matcher(text);
+        boolean bare = draft.ingredients.stream()
+                .noneMatch(i -> i.food().kind().isProduce() && i.food().kind() != FoodClass.MEAT);
+        if (bare && stock.find()) {
+            draft.facts.forms().removeIf(f -> f.value().equals("soup"));
+            draft.facts.forms().add(Fact.read("stock", new Range(stock.start(), stock.end())));
         }
     }
 
