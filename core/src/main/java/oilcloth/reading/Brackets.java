@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.regex.Matcher;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.text.Cue;
@@ -71,10 +72,30 @@ final class Brackets {
         return strength || words ? close + 1 : end;
     }
 
+    private static final Cue WISHED = Cue.of(
+            "(, )?(if (you|we|i) (like|want|wish|prefer)|if (desired|wanted|liked)|optional) (, |: )?(?=[\\d½¼¾]|half |one |a )");
+
+    /** The token after "if you like" where an amount follows, or the same token. */
+    static int wished(Sentence s, int end) {
+        String after = s.around(end, 0, 7);
+        Matcher m = WISHED.matcher(after);
+        return m.lookingAt()
+                ? end
+                        + (int) after.substring(0, m.end())
+                                .chars()
+                                .filter(c -> c == ' ')
+                                .count()
+                : end;
+    }
+
     private static final int FEW_WORDS = 4;
 
     private static final Cue COUNTED = Cue.of(
             "\\( ?((i|we|it|that|this) (cut|used?|took|takes|needed|was|is) )?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
+
+    /** "3 to 6 tablespoons chili powder (I used 4)". */
+    private static final Cue USED = Cue.of(
+            "\\( ?(i|we) (used?|put in|took|like|add|added|did) (about |only |just )?[\\d½¼¾/ ]+ ?( of (it|them))?\\)");
 
     /** "(I usually have only 5)": not how much it is, but how much there was. */
     private static final Cue REMARK = Cue.of("\\b(i|we|usually|sometimes|only|but|instead|less|more|extra)\\b");
@@ -94,7 +115,7 @@ final class Brackets {
                 .substring(
                         s.token(k).range().start() - s.range().start(),
                         s.token(closing(s, k)).range().end() - s.range().start());
-        return COUNTED.matcher(inside).matches() ? closing(s, k) + 1 : end;
+        return COUNTED.matcher(inside).matches() || USED.matcher(inside).matches() ? closing(s, k) + 1 : end;
     }
 
     /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */

@@ -38,7 +38,7 @@ final class FormWords {
                     "\\bcider\\b(?! vinegar)|(?<!\\bin )(?<!\\bin tomato )(?<!\\bin their own )(?<!\\bown )(?<!\\bin apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!\\bin the )\\bjuice\\b|\\bgrape juice\\b",
                     "juice"),
             Phrase.of(
-                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!\\bin )(?<!hot )(?<!simple )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
+                    "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!\\bin )(?<!hot )(?<!simple )(?<!\\bown )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
                     "syrup"),
             Phrase.of("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
             Phrase.of("\\bpuree\\b|\\bbaby food\\b", "puree"),
@@ -77,7 +77,7 @@ final class FormWords {
                     "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|through (the|a|my) (mill|sieve|strainer)|pureed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
                     "milled"),
             Phrase.of(
-                    "\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
+                    "\\b(across|on|over|down|from|past|through|with) (the|a|my) ((box|hand|old|cheese) )?(grater|shredder|ricer)\\b|\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
                     "fine"),
             Phrase.of(
                     "\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\b(meat ?balls|patties)\\b|\\bminced meat\\b|\\bsausage\\b",

@@ -345,6 +345,10 @@ final class IngredientFinder {
             int column = nextColumn(s, end);
             k = column > 0 ? column : k;
         }
+        // "Salt if you like, 1/2 teaspoon"
+        if (k == end) {
+            k = Brackets.wished(s, end);
+        }
         // "for the beets I take 7 lb": whose amount it is was said before
         if (k == end
                 && (s.is(k, "i") || s.is(k, "we") || s.is(k, "you"))

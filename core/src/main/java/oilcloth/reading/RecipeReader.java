@@ -232,11 +232,11 @@ public final class RecipeReader {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that|kidding)\\b[,.!]* *");
+            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that|kidding)\\b[,.!]* *");
 
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(
-            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
+            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
 
     /** How many characters at the start name a dish only to say that it is another. */
     private int takenBack(String words) {

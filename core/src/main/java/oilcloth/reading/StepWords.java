@@ -114,11 +114,26 @@ final class StepWords {
                 && !Talk.isCommon(word)
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)
+                && !isPlaceOrThing(s, i)
                 && !(word.endsWith("s")
                         && (PLAIN.has(word.substring(0, word.length() - 1))
                                 || Vocabulary.KITCHEN.contains(word.substring(0, word.length() - 1))))
                 && Units.at(s.tokens(), i).isEmpty()
                 && JarMentions.at(s, i).isEmpty();
+    }
+
+    private static final Set<String> ARTICLES = words("the a an my our your his her their");
+    private static final Set<String> AT_A_PLACE =
+            words("across from for at by near under over behind beside past around because when while way");
+
+    /** "Across the grain", "the way our homemakers club does": no tool and no shape stands there. */
+    private static boolean isPlaceOrThing(Sentence s, int i) {
+        String word = s.token(i).norm();
+        boolean tool = word.endsWith("er") || word.endsWith("or");
+        return i > 1
+                && !tool
+                && ARTICLES.contains(s.token(i - 1).norm())
+                && AT_A_PLACE.contains(s.token(i - 2).norm());
     }
 
     private void shapes(Sentence s, Draft draft) {

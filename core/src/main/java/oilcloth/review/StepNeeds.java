@@ -13,9 +13,13 @@ import oilcloth.text.Cue;
 final class StepNeeds {
     private static final Cue HALF_SOLIDS =
             Cue.of("\\bhalf[- ]?(full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
-    private static final Cue SOAKED = Cue.of(
-            "\\bsoak\\w*|\\brehydrat\\w*|\\b(beans|pintos|peas|limas|them|these)\\b[^.;]{0,60}\\b(boil(ed)?|simmer(ed)?|cook(ed)?|parboil\\w*)\\b(?! water)"
-                    + "|\\b(boil(ed)?|simmer(ed)?|cook(ed)?|parboil\\w*)\\b[^.;]{0,30}\\b(beans|pintos|peas|limas|them)\\b");
+    /** Boiled for a few minutes they are not soaked through. */
+    private static final String COOKED = "\\b(boil(ed)?|simmer(ed)?|cook(ed)?|parboil\\w*)\\b(?! water)"
+            + "(?!( them| it)? (for )?(about )?([1-9]|1\\d|two|three|five|ten|fifteen)( ?(to|-) ?\\d+)? ?min)";
+
+    private static final Cue SOAKED =
+            Cue.of("\\bsoak\\w*|\\brehydrat\\w*|\\b(beans|pintos|peas|limas|them|these)\\b[^.;]{0,60}" + COOKED + "|"
+                    + COOKED + "[^.;]{0,30}\\b(beans|pintos|peas|limas|them)\\b");
     private static final Cue RINSED =
             Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 
