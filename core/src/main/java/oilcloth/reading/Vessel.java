@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Set;
+import oilcloth.text.Cue;
 
 /** A pot called by what it holds: "an 8-quart saucepot", "a 4-gallon stock pot". No jar, and no amount of anything. */
 final class Vessel {
@@ -52,6 +53,10 @@ final class Vessel {
             "steel",
             "stock");
 
+    /** "The canner is a sixteen quart and holds seven". */
+    private static final Cue CALLED = Cue.of(
+            "\\b(canner|cooker|pot|kettle|roaster|crock) (is|was|'s|that's) (only |just )?(a |an |my )?(big |old |\\w+ )?(8|1\\d|2\\d|3\\d|eight|ten|twelve|sixteen|twenty|twenty - \\w+) (- )?$");
+
     private Vessel() {}
 
     /** @param unit the token of the measure */
@@ -61,6 +66,10 @@ final class Vessel {
             name++;
         }
         boolean oven = s.is(name, "oven") && s.is(name - 1, "dutch");
+        if (UNITS.contains(s.token(unit).norm())
+                && CALLED.matcher(s.around(unit, 7, 0)).find()) {
+            return true;
+        }
         return UNITS.contains(s.token(unit).norm())
                 && name < s.size()
                 && (oven || NAMES.contains(s.token(name).norm()));
