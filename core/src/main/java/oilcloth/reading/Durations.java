@@ -93,9 +93,18 @@ final class Durations {
     /** "It was 25 minutes back home. Here I now do 35". */
     private static final Cue STILL = Cue.of("\\b(here|now|still|always)\\b( \\w+)? (do|did|give (it|them)|go|run) $");
 
+    private static final Cue HERE = Cue.of("\\b(here|now)\\b");
+
+    private static final Cue GIVEN = Cue.of("\\b(give|gave) (it|them|these|mine|ours) $");
+
+    /** "Back home we did them 20 minutes": not here. */
+    private static final Cue ELSEWHERE = Cue.of(
+            "\\b(back home|back east|at (our|my) old (house|place|home)|where (we|i) (came from|used to live|lived before)|before we moved)\\b(?!.*\\b(here|still|now|same)\\b)");
+
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
     private boolean figured(Sentence s, Draft draft, int i) {
-        boolean still = STILL.matcher(s.around(i, 4, 0)).find();
+        boolean still = STILL.matcher(s.around(i, 4, 0)).find()
+                || s.has(HERE) && GIVEN.matcher(s.around(i, 3, 0)).find();
         boolean said = still || s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
         if (!said || !alone || !s.token(i).isNumber()) {
@@ -142,7 +151,7 @@ final class Durations {
     }
 
     private void classify(Sentence s, Draft draft, int i, TimeSpan d) {
-        if (!d.clock() || d.least() < 1 || d.most() > 600) {
+        if (!d.clock() || d.least() < 1 || d.most() > 600 || s.has(ELSEWHERE)) {
             return;
         }
         if (s.is(d.next(), "later")

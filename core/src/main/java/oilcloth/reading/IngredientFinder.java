@@ -388,7 +388,7 @@ final class IngredientFinder {
             return end;
         }
         if (ContextWords.namesProduct(draft, match.food())
-                || VINEGAR_FROM.matcher(s.around(i, 10, 0)).find()) {
+                || VINEGAR_FROM.matcher(s.around(i, 16, 0)).find()) {
             return end;
         }
         if (match.food().isAcidulant() && s.has(ASKING)) {
@@ -422,6 +422,7 @@ final class IngredientFinder {
     /** "My neighbor says to add vinegar but I don't care for that". */
     private static final Cue NOT_HEEDED = Cue.of(
             "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
+                    + "|^.*\\b(so|but|and) (i|we) (leave|left|keep|kept|can|do|did) (it|them|mine|ours|the jars|my jars|the \\w+) (plain|bare)\\b"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 
     /** What comes after the "but I don't" is done. */
@@ -490,5 +491,6 @@ final class IngredientFinder {
 
     /** "the vinegar we make from our own apples". */
     private static final Cue VINEGAR_FROM = Cue.of(
-            "\\b(vinegar|wine|cider)\\b.*\\b(made|make|making|pressed|fermented) from (our |my |the |some )*(own |home-grown |old )?$");
+            "\\b(vinegar|wine|cider)\\b.*\\b(made|makes?|making|pressed|fermented) from (our |my |his |her |their |the |some )*(own |home-grown |old )?$"
+                    + "|\\b(made|makes?|making) (his |her |their |our |my |own )*(vinegar|cider|wine) from (our |my |his |her |their |the |some )*(own |home-grown |old )?$");
 }

@@ -13,7 +13,7 @@ final class JarMentions {
 
     private static final int BESIDE = 3;
     private static final Cue PUT_UP =
-            Cue.of("\\b(canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
+            Cue.of("\\b(did|canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
 
     private static final Cue HOLDS = Cue.of("\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
 

@@ -25,7 +25,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             Phrase.of(
-                    "\\bcanner\\b[^.;]{0,30}\\bwater\\b[^.;]{0,40}\\b(over|above) (the |my )?(tops|jars|lids)\\b|\\bwater\\b[^.;]{0,16}\\b(over|above) (the |my )(jars|lids|tops of the jars)\\b|\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bbath canner|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "^boiling[- ]water\\.?$|\\bcanner\\b[^.;]{0,30}\\bwater\\b[^.;]{0,40}\\b(over|above) (the |my )?(tops|jars|lids)\\b|\\bwater\\b[^.;]{0,16}\\b(over|above) (the |my )(jars|lids|tops of the jars)\\b|\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bbath canner|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\bmin\\w* (at a )?(hard |good |full )?rolling (boil )?in the (canner|kettle|pot)\\b|\\b(wash[- ]?boilers?|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
                     CanningMethod.BOILING_WATER),
             Phrase.of(
@@ -175,7 +175,7 @@ final class PhraseFacts {
     private static final Cue COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
     private static final Cue COMMA = p(",");
     private static final Cue MAKING = p(
-            "\\b(i mean|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
+            "\\b(i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(

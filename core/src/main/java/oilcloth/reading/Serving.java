@@ -28,10 +28,14 @@ final class Serving {
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
             "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b"
-                    + "|\\b(that|it|they|those|which|is a separate story)\\b[^.]{0,12}\\b(went|goes|go|is|are) (in|into|to) (the |my |our )?(freezer|smokehouse|smoker|dehydrator|chickens|compost)\\b");
+                    + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?) (it|them|one|these|a jar)?");
+
+    /** "Lard is a separate story; that went in the freezer". */
+    private static final Cue PUT_ELSEWHERE = Cue.of(
+            "\\b(that|it|they|those|which|is a separate story)\\b[^.]{0,12}\\b(went|goes|go|is|are) (in|into|to) (the |my |our )?(freezer|smokehouse|smoker|dehydrator|chickens|compost)\\b");
 
     static boolean isPlainlyTold(Sentence s) {
-        return s.has(EATEN_WITH) && !s.has(IN_IT) && !s.has(IN_THE_JAR);
+        return (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE)) && !s.has(IN_IT) && !s.has(IN_THE_JAR);
     }
 
     /** What was canned, or who eats it. */
@@ -59,11 +63,12 @@ final class Serving {
 
     /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
     static boolean reaches(Sentence s, int i) {
-        int from = CUE.find(s.searched(), 0)
-                .or(() -> EATEN_WITH.find(s.searched(), 0))
-                .map(Range::end)
-                .orElse(0);
         int at = s.token(i).range().start() - s.range().start();
+        Optional<Range> eaten = EATEN_WITH.find(s.searched(), 0);
+        if (eaten.isPresent() && !s.has(PUT_ELSEWHERE)) {
+            return at >= eaten.get().start();
+        }
+        int from = CUE.find(s.searched(), 0).map(Range::end).orElse(s.low().length());
         return at <= from || !PUT_IN.matcher(s.low().substring(from, at)).find();
     }
 

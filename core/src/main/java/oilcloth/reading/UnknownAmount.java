@@ -50,6 +50,9 @@ final class UnknownAmount {
     /** "Weighted it with two quart jars filled with water". */
     private static final Cue FULL_JARS = Cue.of("jars? (filled with|full of|of) (water|brine)\\b");
 
+    /** "Forty pounds gave 31 pints". */
+    private static final Cue GAVE = Cue.of("(gave|made|makes|yielded|yields|filled|came to) (me |us )?(about )?\\w+");
+
     /** "Pitted 40 lb by hand". */
     private static final Cue READIED = Cue.of(
             "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned)( (about|only|just|another))? $");
@@ -113,6 +116,7 @@ final class UnknownAmount {
                                         && (noun >= s.size() || s.is(noun, "."))
                                         && !s.isItem()
                                         && !s.has(Vocabulary.ADD))
+                || GAVE.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || noun == amount.next()
