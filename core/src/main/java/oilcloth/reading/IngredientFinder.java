@@ -195,96 +195,22 @@ final class IngredientFinder {
                 .ifPresent(m -> add(s, draft, m.food(), Optional.of(amount), at - 2, at - 1));
     }
 
-    /**
-     * What else an amount is for: "1 tsp each cinnamon, cloves and allspice" gives every name the whole amount, "3 cups
-     * celery, onions and carrots" shares it out, "1 cup celery or pepper" is one or the other.
-     */
+    /** What else the amount is for; the token behind it. */
     private int shared(Sentence s, Draft draft, Food first, Amount amount, int from, int firstIngredient) {
-        List<Integer> starts = new ArrayList<>();
-        List<Lexicon.Match> more = new ArrayList<>();
-        boolean joined = false;
-        boolean either = false;
-        int end = from;
-        while (end < s.size()) {
-            int k = end;
-            while (k < s.size() && (s.is(k, ",") || s.is(k, "and") || s.is(k, "&") || s.is(k, "or") || s.is(k, "/"))) {
-                joined |= !s.is(k, ",");
-                either |= s.is(k, "or") || s.is(k, "/");
-                k++;
-            }
-            // "diced green bell pepper and chopped celery"
-            int cut = k;
-            while (k > end
-                    && cut < s.size()
-                    && cut < k + 2
-                    && CUT.contains(s.token(cut).norm())) {
-                cut++;
-            }
-            k = cut;
-            Optional<Lexicon.Match> match =
-                    k == end || k - end > 5 || k >= s.size() ? Optional.empty() : s.food(guide.lexicon(), k);
-            // "4 lb beans, dill and garlic": what seasons has no share in the weight
-            boolean seasons = match.map(m -> m.food().kind().isProduce()
-                                    != first.kind().isProduce()
-                            || m.food().name().equals("garlic") && !first.name().equals("garlic"))
-                    .orElse(false);
-            if (match.isEmpty()
-                    || seasons
-                    || s.isClaimed(k)
-                    || amountFollows(s, k + match.get().length())) {
-                break;
-            }
-            starts.add(k);
-            more.add(match.get());
-            end = k + match.get().length();
-        }
-        if (more.isEmpty() || !joined) {
-            return from;
-        }
-        boolean each = FOR_EACH.matcher(s.around(from, from, Math.max(0, end - from) + 5))
-                .find();
-        Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (more.size() + 1));
-        if (!each
-                && !either
+        SharedAmount shared = SharedAmount.after(s, guide.lexicon(), first, amount, from);
+        if (shared.isDivided()
                 && firstIngredient < draft.ingredients.size()
                 && draft.ingredients
                         .get(firstIngredient)
                         .food()
                         .equals(AcidWords.kind(guide, s, first, Optional.of(amount)))) {
             draft.ingredients.set(
-                    firstIngredient, draft.ingredients.get(firstIngredient).withAmount(share));
+                    firstIngredient, draft.ingredients.get(firstIngredient).withAmount(shared.share()));
         }
-        for (int n = 0; n < more.size(); n++) {
-            add(
-                    s,
-                    draft,
-                    more.get(n).food(),
-                    Optional.of(share),
-                    starts.get(n),
-                    starts.get(n) + more.get(n).length());
+        for (SharedAmount.Other other : shared.others()) {
+            add(s, draft, other.food(), Optional.of(shared.share()), other.from(), other.to());
         }
-        return end;
-    }
-
-    private static final Cue FOR_EACH = Cue.of("\\beach\\b");
-
-    private static final Set<String> CUT = Set.of(
-            "chopped",
-            "diced",
-            "sliced",
-            "minced",
-            "grated",
-            "shredded",
-            "finely",
-            "thinly",
-            "coarsely",
-            "peeled",
-            "fresh",
-            "cubed");
-
-    private static boolean amountFollows(Sentence s, int i) {
-        int k = s.is(i, ":") || s.is(i, "-") ? i + 1 : i;
-        return k > i && k < s.size() && Amounts.at(s.tokens(), k).isPresent();
+        return shared.end();
     }
 
     /** "1 cup pepper" is a vegetable, "1 tsp pepper" is ground; so is a teaspoon of ginger, unless it is said to be fresh. */
@@ -383,7 +309,7 @@ final class IngredientFinder {
                 return after.get().next();
             }
         }
-        if (s.negatedToken(i) || isNotThere(s, end) || isNotHeeded(s, i)) {
+        if (s.negatedToken(i) || NotInTheJar.isNotThere(s, end) || NotInTheJar.isNotHeeded(s, i)) {
             draft.absent.add(match.food());
             return end;
         }
@@ -414,28 +340,8 @@ final class IngredientFinder {
         return end;
     }
 
-    /** "Strawberries weren't ready yet", "the corn never came up". */
-    private static final Cue NOT_THERE = Cue.of(
-            "^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
-                    + "|^(plants? |crop |vines? |trees? |bushes )?(failed|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
-
-    /** "My neighbor says to add vinegar but I don't care for that". */
-    private static final Cue NOT_HEEDED = Cue.of(
-            "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
-                    + "|^.*\\b(so|but|and) (i|we) (leave|left|keep|kept|can|do|did) (it|them|mine|ours|the jars|my jars|the \\w+) (plain|bare)\\b"
-                    + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
-
-    /** What comes after the "but I don't" is done. */
-    private static boolean isNotHeeded(Sentence s, int i) {
-        return s.find(NOT_HEEDED).filter(r -> r.contains(s.span(i, i + 1))).isPresent();
-    }
-
     private static boolean isListed(Draft draft, Food food) {
         return draft.ingredients.stream().anyMatch(i -> i.food().group().equals(food.group()));
-    }
-
-    private static boolean isNotThere(Sentence s, int end) {
-        return NOT_THERE.matcher(s.around(end, 0, 6)).find();
     }
 
     private static boolean endsItem(Sentence s, int next) {

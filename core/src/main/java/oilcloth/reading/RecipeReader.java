@@ -148,7 +148,7 @@ public final class RecipeReader {
         }
         Range rest = line;
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
-            rest = new Range(line.start() + takenBack(words), line.end());
+            rest = new Range(line.start() + Retracted.start(words, ingredients), line.end());
             words = rest.of(text);
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
@@ -226,34 +226,8 @@ public final class RecipeReader {
         return PhraseFacts.namesForm(new Sentence(bare, new Range(0, bare.length()), false));
     }
 
-    /** "Blueberry pie filling was too fussy so here's plain blueberries": what it is not. */
-    private static final Pattern INSTEAD = Pattern.compile(
-            "(?i)^[^0-9.;!?]{4,60}\\b(so|but) (here's|here is|here are|this is|these are|it's|i made|we made|i did|we did|i do)\\b");
-
-    /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
-    private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that|kidding)\\b[,.!]* *");
-
-    /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
-    private static final Pattern DONE = Pattern.compile(
-            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
-
-    /** How many characters at the start name a dish only to say that it is another. */
-    private int takenBack(String words) {
-        Matcher cut = (UNSAID.matcher(words).find() ? UNSAID : INSTEAD).matcher(words);
-        if (!cut.find()
-                || DONE.matcher(words.substring(0, cut.end()).replaceFirst("(?i)(so|but) (i|we) \\w+$", ""))
-                        .find()) {
-            return 0;
-        }
-        Sentence said = new Sentence(words, new Range(0, cut.end()), false);
-        List<Food> foods = ingredients.foodsOf(said);
-        boolean dish = !foods.isEmpty() || PhraseFacts.namesForm(said);
-        return dish && foods.stream().noneMatch(f -> TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
-    }
-
     private void title(String text, Range named, Draft draft) {
-        Range line = new Range(named.start() + takenBack(named.of(text)), named.end());
+        Range line = new Range(named.start() + Retracted.start(named.of(text), ingredients), named.end());
         draft.title = Optional.of(line);
         Sentence s = new Sentence(text, line, false);
         phrases.read(s, draft, true);
@@ -271,7 +245,7 @@ public final class RecipeReader {
     }
 
     private static final Cue WITH = Cue.of("\\b(with|w/|in)\\b");
-    private static final Set<FoodClass> TRIMMINGS =
+    static final Set<FoodClass> TRIMMINGS =
             Set.of(FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG, FoodClass.STARCH, FoodClass.THICKENER);
 
     /** "Pickled asparagus with a glug of olive oil": what no recipe is tested with is in the jar though only the title says so. */

@@ -117,7 +117,6 @@ final class Talk {
             "\\b(boil|simmer|cook|blanch|soak|steam|stand|stood|heat|brown|vent|exhaust|roast|bake|dip|scald|let|sit|sat|brin|boiling)\\w*\\b");
 
     private static final int MILD_WORDS = 2;
-    private static final int SIGNATURE = 4;
 
     private final Lexicon lexicon;
     private final MarkedRemarks marked = MarkedRemarks.shipped();
@@ -163,7 +162,7 @@ final class Talk {
     }
 
     boolean isIdleByWords(Sentence s, Draft draft, boolean early) {
-        if (isSignature(s)) {
+        if (Signature.is(s, lexicon)) {
             return true;
         }
         BitSet told = new BitSet(s.size());
@@ -372,27 +371,6 @@ final class Talk {
         }
         String before = base(s.token(i - 1).norm());
         return BEFORE_A_NAME.contains(before) || ABOUT.hasForm(before) || isName(s, i - 1);
-    }
-
-    private static final Cue ADDRESS =
-            Cue.of("\\b(rd|road|st|street|ave|avenue|lane|ln|hwy|highway|drive|route|box|county|hollow)\\b");
-
-    private static final int ADDRESS_WORDS = 11;
-
-    /** A line of nothing but names: "Bettina Loomis", "D. Quill, Upper Marsh Rd.", or of tags: "#zucchinilife". */
-    private boolean isSignature(Sentence s) {
-        boolean names = s.size() <= SIGNATURE || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
-        for (int i = 0; names && i < s.size(); i++) {
-            Token t = s.token(i);
-            boolean tag = s.is(i - 1, "#") && t.isWord();
-            names = t.kind() == Token.Kind.SIGN
-                    || tag
-                    || Character.isUpperCase(t.raw().charAt(0))
-                            && !StepWords.isKnown(t.norm())
-                            && !Vocabulary.KITCHEN.contains(t.norm())
-                            && s.food(lexicon, i).isEmpty();
-        }
-        return names;
     }
 
     private static String base(String word) {

@@ -1,0 +1,165 @@
+package oilcloth.reading;
+
+import java.util.Set;
+import oilcloth.measure.Altitude;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
+import oilcloth.text.Token;
+
+/** How high it is where the jars are canned. */
+final class Altitudes {
+    private static final Set<String> FEET = Set.of("ft", "feet", "foot", "'");
+
+    private static final Set<String> METRES = Set.of("m", "metres", "meters", "metre", "meter", "masl");
+
+    private static final double WIDEST_GUESS_FEET = 300;
+
+    private static final int LOWEST_SAID_FEET = 20;
+
+    private static final Set<String> AROUND = Set.of("so", "about", "only", "around", "some", "roughly", "maybe");
+
+    private static final Cue ALTITUDE = Cue.of(
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+
+    private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
+
+    /** Words of a place: without them "about 60 feet" may be a tree. */
+    private static final Cue PLACE = Cue.of(
+            "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
+
+    /** "60 feet above the bay", but not "6 feet above the floor". */
+    private static final Cue ABOVE_WATER =
+            Cue.of("above (the |our )?(mean )?(sea|bay|ocean|gulf|tide|tidewater|harbou?r|high water)\\b");
+
+    private static final Cue OURS = Cue.of("\\b(i|we|i'm|we're|my|our)\\b");
+
+    private static final Cue MOVED = Cue.of("\\b(moved?|moving|came|come) (up |down |over |here )?from\\b");
+
+    private static final Cue LIKE_OURS = Cue.of("\\b(used to|would|if|years? ago|grew up)\\b");
+
+    /** Feet; "5,280" behind the name of a place. */
+    private static final int LEAST_BARE = 1000;
+
+    /** "Because we're over 1,000": which band, not how high. */
+    private static final Cue OVER_A_LIMIT =
+            Cue.of("\\b(we're|we are|i'm|i am|you're|you are|it's|being) (over|above|under|below) $");
+
+    /** "Elevation where we live is 680". */
+    private static final Cue HEIGHT_IS =
+            Cue.of("\\b(elevation|altitude|elev|alt) [^.;\\d]{0,40}\\b(is|of|about|around|at) $");
+
+    private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
+
+    private static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");
+
+    private Altitudes() {}
+
+    static void seaLevel(Sentence s, Draft draft) {
+        if (draft.facts.altitude().isEmpty()) {
+            s.find(SEA_LEVEL).ifPresent(r -> draft.facts.altitude(Fact.read(Altitude.ofFeet(0), r)));
+        }
+    }
+
+    /** The token after a height, or {@code i} when the figure there is none. */
+    static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
+        boolean feet = FEET.contains(u.norm());
+        boolean metres = METRES.contains(u.norm());
+        boolean said = s.has(ALTITUDE);
+        // "at 90 ft", "0 ft", or a sentence of its own: "33 ft."
+        boolean around = feet
+                && s.has(PLACE)
+                && f.low() >= LOWEST_SAID_FEET
+                && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
+                && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
+        boolean low = around
+                || feet && ABOVE_WATER.matcher(s.around(unit + 1, 0, 5)).lookingAt()
+                || !u.is("'")
+                        && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
+                                || feet
+                                        && (f.low() == 0
+                                                || (i == 0 || s.is(i - 1, ",") || s.is(i - 1, ";"))
+                                                        && unit + 2 >= s.size()));
+        if ((f.low() >= 100 || low || (said && f.low() == Math.rint(f.low())))
+                && (feet || (metres && (said || low || f.low() >= 300)))) {
+            if (feet || said || metres) {
+                state(s, draft, i, f, metres, unit + 1);
+            }
+            return unit + 1;
+        }
+        return bare(s, draft, i, f);
+    }
+
+    /** "elevation 5200", "altitude: 6,500", "we're at 7000 here". */
+    static int bare(Sentence s, Draft draft, int i, Numbers.Figure f) {
+        if (OVER_A_LIMIT.matcher(s.around(i, 4, 0)).find() && f.low() >= LEAST_BARE) {
+            return f.next();
+        }
+        if (s.has(ALTITUDE) && f.low() >= LOWEST_SAID_FEET && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
+            String before = s.around(i, 4, 0);
+            // "we're at 5" is no altitude; "altitude 120" is
+            boolean named = before.contains("elev") || before.contains("alt");
+            if (f.low() < 200 && !named) {
+                return i;
+            }
+            if (before.contains("elevation")
+                    || before.contains("altitude")
+                    || before.contains("elev")
+                    || before.contains("alt ")
+                    || before.contains("at ")
+                    || HEIGHT_IS.matcher(s.around(i, 9, 0)).find()
+                    || before.endsWith("ours is ")
+                    || before.endsWith("mine is ")
+                    || before.endsWith(", ")
+                            && f.low() >= LEAST_BARE
+                            && s.token(i).raw().indexOf(',') > 0
+                    || before.endsWith("we're ")
+                    || before.endsWith("we are ")) {
+                state(s, draft, i, f, false, f.next());
+                return f.next();
+            }
+        }
+        return i;
+    }
+
+    private static void state(Sentence s, Draft draft, int i, Numbers.Figure f, boolean metres, int to) {
+        if (f.high() > Altitude.HIGHEST_FEET
+                || draft.facts
+                        .minutesPerThousandFeet()
+                        .map(m ->
+                                m.range().filter(r -> r.overlaps(s.span(i, to))).isPresent())
+                        .orElse(false)) {
+            return;
+        }
+        // "0 to 1,000 ft" labels a band of a table
+        if (f.high() - f.low() > WIDEST_GUESS_FEET) {
+            return;
+        }
+        // "add 5 minutes above 3,000 ft" is a rule, not a place
+        String before = s.around(i, 3, 0);
+        // "under 1,000 feet here" is one
+        boolean below = before.contains("below ") || before.contains("under ");
+        if (before.contains("above ")
+                || before.contains("over ")
+                || before.contains("per ")
+                || before.contains("every ")
+                || below && (!s.has(HERE) || s.has(RULE))
+                || before.contains("each ")) {
+            return;
+        }
+        // "we moved from 600 ft to 6,350": where they canned before
+        if (before.endsWith("from ") && s.has(MOVED)) {
+            return;
+        }
+        Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
+        // a figure beside "sea level" says it more closely
+        if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
+            draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
+        } else if (s.has(OURS)
+                && !s.has(LIKE_OURS)
+                && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
+            // two places, one recipe: which of them holds is asked
+            draft.unread.add(new Unread(s.span(i, to), true));
+        }
+    }
+}

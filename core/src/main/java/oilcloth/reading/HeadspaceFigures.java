@@ -1,0 +1,198 @@
+package oilcloth.reading;
+
+import java.util.Set;
+import oilcloth.measure.Headspace;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.HeadspaceStated;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
+import oilcloth.text.Token;
+
+/** Lengths, and which of them is left free at the top of the jar. */
+final class HeadspaceFigures {
+    private static final Set<String> INCH = Set.of("inch", "inches", "in", "\"", "″", "''", "inchs");
+
+    private static final Set<String> INTO = Set.of(
+            "the",
+            "a",
+            "an",
+            "my",
+            "your",
+            "our",
+            "hot",
+            "boiling",
+            "clean",
+            "sterile",
+            "sterilized",
+            "pint",
+            "pints",
+            "quart",
+            "quarts",
+            "half",
+            "each",
+            "every",
+            "jars",
+            "jar",
+            "water",
+            "cold",
+            "brine",
+            "syrup",
+            "it",
+            "them",
+            "one",
+            "that",
+            "this",
+            "there",
+            "all");
+
+    private static final Cue HEADSPACE = Cue.of(
+            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
+
+    private static final Cue LEAVE = Cue.of("\\b(leave|leaving|left|allow|allowing|with)\\b");
+
+    /** "Leaving an inch and a half so they don't boil over". */
+    private static final Cue LEFT =
+            Cue.of("\\b(leave|leaving|allow|allowing) (about |around |a good |a full |just |roughly |at least )?$");
+
+    private static final Cue NOT_HEADSPACE = Cue.of(
+            "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the (jars|lids)|of (hot |simmering )?water|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
+
+    private static final Cue FILLS = Cue.of(
+            "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
+
+    private static final Cue ENDS_CLAUSE = Cue.of("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.|\\d+ ?min)");
+
+    /** What may stand before a length in a clause of its own. */
+    private static final Cue BARE_CLAUSE = Cue.of(
+            "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each|hot pack|raw pack)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?|bath|water|min|minutes|canner|syrup|liquid|brine|juice|broth)[\\s,:(]*");
+
+    private static final double MOST_BARE_INCHES = 1.5;
+
+    /** "inch headspace", "inch from top": one inch without a figure. */
+    private static final Cue BARE_INCH = Cue.of(
+            "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
+
+    /** Inches: what "to the brim" leaves at most. */
+    private static final double BRIM = 0.125;
+
+    /** "tops trimmed to an inch": of the root, not of the jar. */
+    private static final Cue TRIMMED = Cue.of("\\b(trim|trims|trimmed|trimming|stems?|roots?|tails?|greens)\\b");
+
+    private static final Cue COVERING = Cue.of(
+            "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b|\\b(liquid|brine|syrup|solution) (up )?(to|within)\\b");
+
+    /** "… hot carrots, 1 in.; cover with hot liquid, 1/2 in." */
+    private static final Cue COVERED = Cue.of(
+            "\\b(cover|covered|top|topped|pour|poured)\\b((?!\\b(jars|lids|canner)\\b)[^;.,])*\\b(liquid|brine|syrup|solution|juice|broth)\\b[^;.,]*, $|\\b(boiling |hot )(syrup|brine|liquid|solution|juice|broth) (over|on|in),? $");
+
+    private HeadspaceFigures() {}
+
+    /** "Inch headspace": one inch without a figure. */
+    static void bare(Sentence s, Draft draft) {
+        if (draft.facts.headspace().isEmpty()) {
+            s.find(BARE_INCH)
+                    .ifPresent(r -> draft.facts.headspace(
+                            Fact.read(new HeadspaceStated(Headspace.ofInches(1), Headspace.ofInches(1), false), r)));
+        }
+    }
+
+    /** The token after a length, or {@code i} when the figure there is none. */
+    static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit) {
+        Token u = s.token(unit);
+        if (INCH.contains(u.norm()) && !(u.is("in") && !isLengthIn(s, unit))) {
+            double more = andMore(s, unit + 1);
+            if (more > 0) {
+                // "an inch and a quarter"
+                length(s, draft, i, new Numbers.Figure(f.low() + more, f.high() + more, f.next()), unit + 4);
+                return unit + 4;
+            }
+            length(s, draft, i, f, unit + 1);
+            return s.is(unit + 1, ".") && unit + 2 < s.size() ? unit + 2 : unit + 1;
+        }
+        if (u.is("cm") || u.is("mm") || u.is("centimetres") || u.is("centimeters")) {
+            double inches = (u.is("mm") ? 0.1 : 1) / 2.54;
+            length(s, draft, i, new Numbers.Figure(f.low() * inches, f.high() * inches, f.next()), unit + 1);
+            return unit + 1;
+        }
+        return i;
+    }
+
+    private static double andMore(Sentence s, int and) {
+        if (!s.is(and, "and") || !(s.is(and + 1, "a") || s.is(and + 1, "an"))) {
+            return 0;
+        }
+        return s.is(and + 2, "half") ? 0.5 : s.is(and + 2, "quarter") ? 0.25 : s.is(and + 2, "eighth") ? 0.125 : 0;
+    }
+
+    private static boolean isLengthIn(Sentence s, int in) {
+        // "1/2 in headspace", "2 in long", but not "20 in the canner" or "6 in each jar"
+        return in + 1 >= s.size() || !INTO.contains(s.token(in + 1).norm());
+    }
+
+    private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
+        int start = s.token(from).range().start() - s.range().start();
+        int end = s.token(Math.min(to, s.size()) - 1).range().end() - s.range().start();
+        String before = s.low().substring(Math.max(0, start - 60), start);
+        String after = s.low().substring(end, Math.min(s.low().length(), end + 40));
+        String clauseBefore = before.substring(lastBreak(before));
+        boolean near = HEADSPACE.matcher(after).find()
+                || HEADSPACE
+                        .matcher(clauseBefore + s.low().substring(start, end))
+                        .find()
+                || (LEAVE.matcher(clauseBefore).find()
+                        && (after.isBlank()
+                                || after.startsWith(".")
+                                || after.startsWith(",")
+                                || after.startsWith(";")
+                                || after.startsWith(" and")
+                                || after.startsWith(" at")));
+        near |= LEFT.matcher(clauseBefore).find() && !after.startsWith(" of ");
+        // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
+        near |= (!s.isItem() || s.has(FILLS))
+                && f.high() <= MOST_BARE_INCHES
+                && ENDS_CLAUSE.matcher(after).find()
+                && BARE_CLAUSE.matcher(clauseBefore).matches()
+                && (s.has(FILLS)
+                        || draft.filled
+                        || isAlone(s, from, to) && !draft.facts.jars().isEmpty());
+        String tail = after.length() > 22 ? after.substring(0, 22) : after;
+        if (!near
+                || clauseBefore.contains("solids")
+                || TRIMMED.matcher(clauseBefore).find()
+                // "water covering them by 2 to 3 inches"
+                || clauseBefore.stripTrailing().endsWith(" by")
+                || NOT_HEADSPACE.matcher(tail).find()
+                || s.low().contains("inches of water")
+                || f.high() > 4) {
+            return;
+        }
+        // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
+        boolean covering = !clauseBefore.contains("canner")
+                && (COVERING.matcher(clauseBefore).find()
+                        || COVERED.matcher(before).find());
+        if (covering
+                || draft.facts.headspace().isEmpty()
+                || draft.facts.headspace().get().value().cue()) {
+            // "I fill mine to the brim. … Leave half an inch": what is done speaks against what is said
+            draft.facts
+                    .headspace()
+                    .filter(h -> h.value().cue() && h.value().most().inches() <= BRIM)
+                    .flatMap(Fact::range)
+                    .filter(r -> !s.range().contains(r))
+                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
+            draft.facts.headspace(Fact.read(
+                    new HeadspaceStated(Headspace.ofInches(f.low()), Headspace.ofInches(f.high()), false),
+                    s.span(from, to)));
+        }
+    }
+
+    /** "… in each quart. 1/2 inch. 50 minutes …": nothing else in the sentence. */
+    private static boolean isAlone(Sentence s, int from, int to) {
+        return from == 0 && (to >= s.size() || to == s.size() - 1 && s.is(to, "."));
+    }
+
+    private static int lastBreak(String before) {
+        int at = Math.max(before.lastIndexOf(". "), Math.max(before.lastIndexOf(';'), before.lastIndexOf(',')));
+        return at < 0 ? 0 : at;
+    }
+}

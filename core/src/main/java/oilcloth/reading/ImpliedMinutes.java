@@ -1,0 +1,78 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import oilcloth.measure.JarSize;
+import oilcloth.measure.Minutes;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.ProcessTime;
+import oilcloth.text.Cue;
+import oilcloth.text.Folded;
+import oilcloth.text.Range;
+
+/** Minutes in the canner whose unit was said before, or beside another time. */
+final class ImpliedMinutes {
+    private static final JarMentions JARS = new JarMentions();
+
+    /** "It was 25 minutes back home. Here I now do 35". */
+    private static final Cue STILL = Cue.of("\\b(here|now|still|always)\\b( \\w+)? (do|did|give (it|them)|go|run) $");
+
+    private static final Cue HERE = Cue.of("\\b(here|now)\\b");
+
+    private static final Cue GIVEN = Cue.of("\\b(give|gave) (it|them|these|mine|ours) $");
+
+    private static final String JAR_TIME = "(half[- ]pints?|pints?|quarts?)( jars)?[:,]? ?(for )?\\d+";
+
+    /** "Pints 20 min, quarts 25": one of two times without its unit. */
+    private static final Cue JAR_TIMES = Cue.of("\\b" + JAR_TIME + " ?min\\w*[.,;]* ?(and )?" + JAR_TIME
+            + "(?![\\d/.]| ?(lb|#|min|psi|pounds|of|for))|\\b" + JAR_TIME + "[,;]? ?(and )?" + JAR_TIME + " ?min");
+
+    private ImpliedMinutes() {}
+
+    /** Whether such a time stands at the token; it has then been read. */
+    static boolean read(Sentence s, Draft draft, int i) {
+        return figured(s, draft, i) || besideAnother(s, draft, i);
+    }
+
+    /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
+    private static boolean figured(Sentence s, Draft draft, int i) {
+        boolean still = STILL.matcher(s.around(i, 4, 0)).find()
+                || s.has(HERE) && GIVEN.matcher(s.around(i, 3, 0)).find();
+        boolean said = still || s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
+        boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
+        if (!said || !alone || !s.token(i).isNumber()) {
+            return false;
+        }
+        String before =
+                still ? Folded.of(s.whole(), new Range(0, s.token(i).range().start())) : s.around(i, i, 0);
+        if (!before.contains("minute") && !before.contains("min ")) {
+            return false;
+        }
+        Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i);
+        if (f.isEmpty() || f.get().low() < 5 || f.get().high() > 200) {
+            return false;
+        }
+        add(s, draft, i, f.get(), Optional.empty());
+        return true;
+    }
+
+    private static void add(Sentence s, Draft draft, int i, Numbers.Figure f, Optional<JarSize> jar) {
+        ProcessTime time = new ProcessTime(Minutes.of((int) f.low()), Minutes.of((int) Math.ceil(f.high())), jar);
+        draft.facts.times().add(Fact.read(time, s.span(i, f.next())));
+        s.claim(i, f.next());
+    }
+
+    private static boolean besideAnother(Sentence s, Draft draft, int i) {
+        if (!s.token(i).isNumber() || !s.has(JAR_TIMES)) {
+            return false;
+        }
+        Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i).filter(n -> n.low() >= 5 && n.high() <= 200);
+        Optional<JarSize> jar = JARS.beside(s, i, i + 1);
+        boolean among =
+                s.findAny(JAR_TIMES).filter(r -> r.contains(s.token(i).range())).isPresent();
+        if (f.isEmpty() || jar.isEmpty() || !among) {
+            return false;
+        }
+        add(s, draft, i, f.get(), jar);
+        return true;
+    }
+}

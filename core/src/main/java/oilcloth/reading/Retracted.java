@@ -1,0 +1,38 @@
+package oilcloth.reading;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.guide.Food;
+import oilcloth.text.Range;
+
+/** A dish named at the start of a letter and taken back. */
+final class Retracted {
+    /** "Blueberry pie filling was too fussy so here's plain blueberries": what it is not. */
+    private static final Pattern INSTEAD = Pattern.compile(
+            "(?i)^[^0-9.;!?]{4,60}\\b(so|but) (here's|here is|here are|this is|these are|it's|i made|we made|i did|we did|i do)\\b");
+
+    /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
+    private static final Pattern UNSAID = Pattern.compile(
+            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that|kidding)\\b[,.!]* *");
+
+    /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
+    private static final Pattern DONE = Pattern.compile(
+            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
+
+    /** How many characters at the start name a dish only to say that it is another. */
+    static int start(String words, IngredientFinder ingredients) {
+        Matcher cut = (UNSAID.matcher(words).find() ? UNSAID : INSTEAD).matcher(words);
+        if (!cut.find()
+                || DONE.matcher(words.substring(0, cut.end()).replaceFirst("(?i)(so|but) (i|we) \\w+$", ""))
+                        .find()) {
+            return 0;
+        }
+        Sentence said = new Sentence(words, new Range(0, cut.end()), false);
+        List<Food> foods = ingredients.foodsOf(said);
+        boolean dish = !foods.isEmpty() || PhraseFacts.namesForm(said);
+        return dish && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
+    }
+
+    private Retracted() {}
+}

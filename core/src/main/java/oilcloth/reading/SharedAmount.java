@@ -1,0 +1,96 @@
+package oilcloth.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.guide.Food;
+import oilcloth.guide.Lexicon;
+import oilcloth.measure.Amount;
+import oilcloth.text.Cue;
+
+/**
+ * What else an amount is for: "1 tsp each cinnamon, cloves and allspice" gives every name the whole amount, "3 cups
+ * celery, onions and carrots" shares it out, "1 cup celery or pepper" is one or the other.
+ *
+ * @param others the names behind the first
+ * @param share of each
+ * @param isDivided whether the first has only such a share as well
+ * @param end the token behind the last name
+ */
+record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end) {
+    record Other(Food food, int from, int to) {}
+
+    private static final Cue FOR_EACH = Cue.of("\\beach\\b");
+
+    private static final Set<String> CUT = Set.of(
+            "chopped",
+            "diced",
+            "sliced",
+            "minced",
+            "grated",
+            "shredded",
+            "finely",
+            "thinly",
+            "coarsely",
+            "peeled",
+            "fresh",
+            "cubed");
+
+    private static final int LONGEST_JOIN = 5;
+
+    /** Tokens behind the last name in which "each" may follow. */
+    private static final int EACH_BEHIND = 5;
+
+    /** @param from the token behind the first name */
+    static SharedAmount after(Sentence s, Lexicon lexicon, Food first, Amount amount, int from) {
+        List<Other> others = new ArrayList<>();
+        boolean joined = false;
+        boolean either = false;
+        int end = from;
+        while (end < s.size()) {
+            int k = end;
+            while (k < s.size() && (s.is(k, ",") || s.is(k, "and") || s.is(k, "&") || s.is(k, "or") || s.is(k, "/"))) {
+                joined |= !s.is(k, ",");
+                either |= s.is(k, "or") || s.is(k, "/");
+                k++;
+            }
+            // "diced green bell pepper and chopped celery"
+            int cut = k;
+            while (k > end
+                    && cut < s.size()
+                    && cut < k + 2
+                    && CUT.contains(s.token(cut).norm())) {
+                cut++;
+            }
+            k = cut;
+            Optional<Lexicon.Match> match =
+                    k == end || k - end > LONGEST_JOIN || k >= s.size() ? Optional.empty() : s.food(lexicon, k);
+            // "4 lb beans, dill and garlic": what seasons has no share in the weight
+            boolean seasons = match.map(m -> m.food().kind().isProduce()
+                                    != first.kind().isProduce()
+                            || m.food().name().equals("garlic") && !first.name().equals("garlic"))
+                    .orElse(false);
+            if (match.isEmpty()
+                    || seasons
+                    || s.isClaimed(k)
+                    || amountFollows(s, k + match.get().length())) {
+                break;
+            }
+            end = k + match.get().length();
+            others.add(new Other(match.get().food(), k, end));
+        }
+        if (others.isEmpty() || !joined) {
+            return new SharedAmount(List.of(), amount, false, from);
+        }
+        boolean each =
+                FOR_EACH.matcher(s.around(from, from, end - from + EACH_BEHIND)).find();
+        Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (others.size() + 1));
+        return new SharedAmount(others, share, !each && !either, end);
+    }
+
+    private static boolean amountFollows(Sentence s, int i) {
+        int k = s.is(i, ":") || s.is(i, "-") ? i + 1 : i;
+        return k > i && k < s.size() && Amounts.at(s.tokens(), k).isPresent();
+    }
+}

@@ -1,0 +1,33 @@
+package oilcloth.reading;
+
+import oilcloth.guide.Lexicon;
+import oilcloth.text.Cue;
+import oilcloth.text.Token;
+
+/** How a letter ends: who wrote it, and from where. */
+final class Signature {
+    private static final int NAME_WORDS = 4;
+
+    private static final Cue ADDRESS =
+            Cue.of("\\b(rd|road|st|street|ave|avenue|lane|ln|hwy|highway|drive|route|box|county|hollow)\\b");
+
+    private static final int ADDRESS_WORDS = 11;
+
+    /** A line of nothing but names: "Bettina Loomis", "D. Quill, Upper Marsh Rd.", or of tags: "#zucchinilife". */
+    static boolean is(Sentence s, Lexicon lexicon) {
+        boolean names = s.size() <= NAME_WORDS || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
+        for (int i = 0; names && i < s.size(); i++) {
+            Token t = s.token(i);
+            boolean tag = s.is(i - 1, "#") && t.isWord();
+            names = t.kind() == Token.Kind.SIGN
+                    || tag
+                    || Character.isUpperCase(t.raw().charAt(0))
+                            && !StepWords.isKnown(t.norm())
+                            && !Vocabulary.KITCHEN.contains(t.norm())
+                            && s.food(lexicon, i).isEmpty();
+        }
+        return names;
+    }
+
+    private Signature() {}
+}
