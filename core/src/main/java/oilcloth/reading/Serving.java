@@ -35,8 +35,10 @@ final class Serving {
             "\\b(that|it|they|those|which|is a separate story)\\b[^.]{0,12}\\b(went|goes|go|is|are) (in|into|to) (the |my |our )?(freezer|smokehouse|smoker|dehydrator|chickens|compost)\\b");
 
     static boolean isPlainlyTold(Sentence s) {
-        return (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE)) && !s.has(IN_IT) && !s.has(IN_THE_JAR);
+        return (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE)) && !s.has(IN_IT) && !s.has(IN_THE_JAR) && !s.has(INTO_EACH);
     }
+
+    private static final Cue INTO_EACH = Cue.of("\\b(in|into) (each|every|the|all the) jars?\\b");
 
     /** What was canned, or who eats it. */
     private static final Cue THE_DISH = Cue.of(

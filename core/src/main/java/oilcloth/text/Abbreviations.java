@@ -5,7 +5,7 @@ import java.util.regex.Pattern;
 
 /** Patterns are written with the full names of the jars; canners write "qts" and "pts" as often. */
 final class Abbreviations {
-    private static final Pattern JAR = Pattern.compile("(?<![a-z])(quart|pint)s(\\??)(?![a-z])");
+    private static final Pattern JAR = Pattern.compile("(?:(?<![a-z])|(?<=\\\\b))(quart|pint)s(\\??)(?![a-z])");
 
     private Abbreviations() {}
 

@@ -46,6 +46,17 @@ class IngredientLinesTest {
             ½ tsp. citric acid per quart | citric acid ½ tsp a jar
             2 Tbsp bottled lemon juice to each quart | lemon juice, bottled 2 Tbsp a jar
             a cup of white grape juice | grape juice 1 cup
+            Carrots sliced 6 cups | carrot 6 cups
+            Vinegar, 5% ........ 4 cups | vinegar, white 5% 4 cups
+            Golden raisins ... 2 cups | raisin 2 cups
+            Light brown sugar, packed, 1 1/2 cups | sugar, brown 1½ cups
+            Fresh ginger, peeled and grated ... 4 tsp | ginger 4 tsp
+            10 cups corn (I cut 18 ears) | corn 10 cups
+            3 to 6 tablespoons chili powder (I used 4) | chili powder 3 to 6 Tbsp
+            15 lb corn in the husk = 3 qt kernels | corn 3 quarts
+            Lemon juice (bottled), 2 T per quart | lemon juice, bottled 2 Tbsp a jar
+            Salt if you like, 1/2 teaspoon | salt, table ½ tsp
+            1/2 cup jalapeños | jalapeno ½ cup
             """)
     void aLineOfTheList(String line, String expected) {
         assertThat(foods(READER.read("Relish\n\n" + line + "\n"))).isEqualTo(expected);
@@ -69,6 +80,11 @@ class IngredientLinesTest {
             If desired, thicken with 1/4 cup flour; I did not.
             My sister uses hers on hot dogs.
             I stock up in August.
+            We like it on eggs.
+            Lard is another story; that went in the freezer.
+            I add the potatoes the day I serve it.
+            Chopped onion? No.
+            Bread 'n' butter, my brother calls it.
             A bushel weighs 50 pounds and yields 16 to 25 quarts.
             An average of 14 pounds is needed per canner load of 7 quarts.
             """)
@@ -88,6 +104,7 @@ class IngredientLinesTest {
             I put a banana in each. | banana
             We tuck in a jalapeno. | jalapeno
             There is bacon in it for the taste. | bacon
+            I have it with bacon in each jar. | bacon
             """)
     void toldInPassingAndInTheJar(String sentence, String food) {
         String recipe = "Pears\nFill hot pints with pears, process 20 minutes in a boiling water canner. ";

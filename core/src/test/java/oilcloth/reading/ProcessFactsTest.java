@@ -44,6 +44,15 @@ class ProcessFactsTest {
             Process 20 minutes in the canner. They cooled on a towel for 24 hours. | 20
             The pressure came down in about 40 minutes. Processed 75 minutes at 10 lb. | 75
             Cooked the beans 30 minutes, drained, packed hot. Pressure canned 75 minutes. | 75
+            Into the canner, water over the jars. When it boils, start the clock: 25 min. | 25
+            My canner is weighted. Twenty-five minutes from when it started jiggling. | 25
+            Hot pints. Boiling water for 30 minutes. | 30
+            Pints 20 min, quarts 25, in the water bath. | 20 25
+            Weighted, 10 lb x 25 min per load. | 25
+            Steamed the canner out 10 min. 55 min with the 10 lb weight. | 55
+            Qts & pts both 25 min per the table. | 25
+            Back home we did them 20 minutes. Here I always do 35. | 35
+            Vented 10. 11 pounds. 30 min quarts. | 30
             """)
     void minutesOfTheProcess(String text, String minutes) {
         assertThat(facts("Beans\n" + text).times().stream()
@@ -67,6 +76,11 @@ class ProcessFactsTest {
             put the 10 lb weight on and process 75 minutes | 10
             Pressure can 75 minutes at 12 lb | 12
             Weighted gauge, 10 lb. | 10
+            The canner is the weighted kind, 5-10-15. I put on the 10. | 10
+            It has a dial and I ran it at 11 1/2. | 11.5
+            85 minutes at 11, dial | 11
+            Vented 10. 12 pounds. 30 min. | 12
+            Weighted-gauge canner; she says 15# because we're over 1,000. | 15
             """)
     void poundsOfPressure(String text, double psi) {
         assertThat(facts("Beef cubes\nRaw in pints. " + text).pressures().stream()
@@ -104,6 +118,10 @@ class ProcessFactsTest {
             at 1,600 metres | 5250
             0 to 1,000 ft: ours is 710 | 710
             I do it up here at 6200 feet | 6200
+            Elevation where we live is 680. | 680
+            We moved from 600 ft to 6,350 ft last spring. | 6350
+            Hello from the high desert, 5,280. | 5280
+            0-1,000 ft (we are 440) | 440
             """)
     void feetOfAltitude(String text, int feet) {
         assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
@@ -143,6 +161,8 @@ class ProcessFactsTest {
             syrup to 12 mm from the top | 0.47
             cover with the liquid, leaving a quarter of an inch | 0.25
             a hair from the rim | 0
+            leaving an inch and a half so they don't boil over | 1.5
+            fill with pears, 1 inch; boiling syrup over, 1/2 inch | 0.5
             filled right up to the brim | 0
             """)
     void inchesOfHeadspace(String text, double inches) {
@@ -162,6 +182,8 @@ class ProcessFactsTest {
             cover the beans with water by 2 to 3 inches
             two inches of water over the jars
             slice 1/4 inch thick
+            tops trimmed to an inch
+            boiled with an inch of top left on
             """)
     void otherInchesAreNone(String text) {
         assertThat(facts("Beets\nWash. " + text).headspace()).isEmpty();

@@ -38,6 +38,8 @@ class CueTest {
                 "(in|on) (the )?sun; on the sun; true",
                 "ab?c|d; xacx; true",
                 "(hot )?(ab|cd)e; hot cde; true",
+                "\\bhot quarts\\b; hot qts; true",
+                "\\bpints?\\b; six pts; true",
                 "\\bx?y; xy; true"
             })
     void cues(String regex, String text, boolean expected) {

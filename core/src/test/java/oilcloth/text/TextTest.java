@@ -46,6 +46,21 @@ class TextTest {
     }
 
     @Test
+    void neitherInitialsNorLeadersEndSentences() {
+        assertThat(sentences("Ask Mrs. Voss. D. Quill, Upper Marsh Rd."))
+                .containsExactly("Ask Mrs. Voss.", "D. Quill, Upper Marsh Rd.");
+        assertThat(sentences("Sugar ...... 2 cups")).hasSize(1);
+        assertThat(sentences("Salt . . . 1 Tbsp")).hasSize(1);
+        assertThat(sentences("We waited... Then it boiled.")).hasSize(2);
+    }
+
+    @Test
+    void accentsAreFoldedSignForSign() {
+        String text = "Purée of jalapeños, sautéed; it’s ½ done";
+        assertThat(Folded.of(text, new Range(0, text.length()))).isEqualTo("puree of jalapenos, sauteed; it's ½ done");
+    }
+
+    @Test
     void linesAreTrimmedAndEmptyOnesSkipped() {
         String text = "\r\n  one \n\n\ttwo\u2028three";
         assertThat(Sentences.lines(text).stream().map(r -> r.of(text))).containsExactly("one", "two", "three");
