@@ -30,7 +30,7 @@ final class ImpliedMinutes {
 
     /** Whether such a time stands at the token; it has then been read. */
     static boolean read(Sentence s, Draft draft, int i) {
-        return figured(s, draft, i) || besideAnother(s, draft, i);
+        return s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i));
     }
 
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
@@ -39,7 +39,7 @@ final class ImpliedMinutes {
                 || s.has(HERE) && GIVEN.matcher(s.around(i, 3, 0)).find();
         boolean said = still || s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
-        if (!said || !alone || !s.token(i).isNumber()) {
+        if (!said || !alone) {
             return false;
         }
         String before =
@@ -62,7 +62,7 @@ final class ImpliedMinutes {
     }
 
     private static boolean besideAnother(Sentence s, Draft draft, int i) {
-        if (!s.token(i).isNumber() || !s.has(JAR_TIMES)) {
+        if (!s.has(JAR_TIMES)) {
             return false;
         }
         Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i).filter(n -> n.low() >= 5 && n.high() <= 200);

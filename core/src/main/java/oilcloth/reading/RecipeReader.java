@@ -350,9 +350,11 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        boolean told = talk.isTalk(s, draft)
-                || canned && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size()));
-        if (silent && (draft.unread.size() > unread || named && begun) && told) {
+        boolean inDoubt = silent && (draft.unread.size() > unread || named && begun);
+        if (inDoubt
+                && (talk.isTalk(s, draft)
+                        || canned
+                                && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size())))) {
             cut(draft.unread, unread);
             if (begun) {
                 cut(draft.facts.forms(), forms);
