@@ -37,6 +37,9 @@ final class Durations {
     private static final Cue OF_STEAM =
             Cue.of("(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)");
 
+    /** "Weighted gauge: steam ten minutes, 10 pounds, 40 minutes". */
+    private static final Cue STEAMED = Cue.of("\\bsteam(s|ed|ing)? (it |her |the canner |off |out |for |a full )*$");
+
     /** Minutes a skin is loosened in. */
     private static final int LONGEST_DIP = 3;
 
@@ -98,6 +101,9 @@ final class Durations {
         }
         if (d.most() <= LONGEST_VENTING
                 && OF_STEAM.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
+            return;
+        }
+        if (d.most() <= LONGEST_VENTING && STEAMED.matcher(s.around(i, 5, 0)).find()) {
             return;
         }
         if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {

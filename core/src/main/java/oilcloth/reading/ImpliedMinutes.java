@@ -28,9 +28,30 @@ final class ImpliedMinutes {
 
     private ImpliedMinutes() {}
 
+    private static final Cue BATH = Cue.of("\\b(bwb|bwc|hwb|wb|water ?bath|boiling water) (- |: |for )?$");
+
+    private static final int SHORTEST = 5;
+    private static final int LONGEST = 100;
+
+    /** "1/2 inch. BWB 15. Elev 890." */
+    private static boolean behindTheBath(Sentence s, Draft draft, int i) {
+        boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
+        Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i)
+                .filter(n -> n.next() == i + 1
+                        && n.low() >= SHORTEST
+                        && n.high() <= LONGEST
+                        && n.low() == Math.rint(n.low()));
+        if (!alone || f.isEmpty() || !BATH.matcher(s.around(i, 3, 0)).find()) {
+            return false;
+        }
+        add(s, draft, i, f.get(), Optional.empty());
+        return true;
+    }
+
     /** Whether such a time stands at the token; it has then been read. */
     static boolean read(Sentence s, Draft draft, int i) {
-        return s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i));
+        return s.token(i).isNumber()
+                && (figured(s, draft, i) || behindTheBath(s, draft, i) || besideAnother(s, draft, i));
     }
 
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */

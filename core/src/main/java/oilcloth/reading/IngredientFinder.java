@@ -261,6 +261,10 @@ final class IngredientFinder {
         }
         // "Dill seed, 4 tsp. Garlic, 8 cloves.": behind a comma only what ends the item
         boolean listed = s.is(end, ",") && !s.isItem() && !match.food().isAcidulant();
+        // "huckleberries, about 10 cups, and …"
+        if (k > end && (s.is(k, "about") || s.is(k, "approximately") || s.is(k, "roughly"))) {
+            k++;
+        }
         // "cooled juice about 4 1/2 to 5 cups; …"
         if (k == end && (s.is(k, "about") || s.is(k, "approximately") || s.is(k, "roughly"))) {
             k++;

@@ -23,8 +23,9 @@ final class JarMentions {
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {
                 continue;
             }
-            if (HOLDS.matcher(s.around(i, 3, 0)).find()) {
-                // "a rack that holds seven quarts"
+            boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
+            if (share || HOLDS.matcher(s.around(i, 3, 0)).find()) {
+                // "half cup water/quart of fruit", "a rack that holds seven quarts"
                 s.claim(i, found.get().next());
                 continue;
             }

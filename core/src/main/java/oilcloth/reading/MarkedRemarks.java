@@ -91,6 +91,26 @@ final class MarkedRemarks {
         return parts;
     }
 
+    private static final int LONGEST_ITEM = 3;
+
+    /** "I put the sugar, water, vinegar and cloves in a pan": a comma between the items of a list parts nothing. */
+    private static boolean isListed(Sentence s, int comma) {
+        if (!s.is(comma, ",")) {
+            return false;
+        }
+        for (int i = comma + 1; i < s.size() && i <= comma + 1 + LONGEST_ITEM; i++) {
+            String word = s.token(i).norm();
+            boolean ends = word.equals(",") || word.equals("and") || word.equals("or") || word.equals("&");
+            if (ends || SOMEBODY.contains(word)) {
+                return ends
+                        && i > comma + 1
+                        && !(i + 1 < s.size()
+                                && SOMEBODY.contains(s.token(i + 1).norm()));
+            }
+        }
+        return false;
+    }
+
     private static boolean breaksAt(Sentence s, int i) {
         String word = s.token(i).norm();
         // "one-inch cubes" is one word
@@ -99,7 +119,7 @@ final class MarkedRemarks {
                 && i + 1 < s.size()
                 && s.token(i - 1).range().end() == s.token(i).range().start()
                 && s.token(i).range().end() == s.token(i + 1).range().start();
-        return BREAKS.contains(word) && !hyphen
+        return BREAKS.contains(word) && !hyphen && !isListed(s, i)
                 || word.equals("and")
                         && i + 1 < s.size()
                         && SOMEBODY.contains(s.token(i + 1).norm());

@@ -77,7 +77,7 @@ final class PhraseFacts {
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
     private static final List<Phrase<String>> LIQUIDS = List.of(
             Phrase.of(
-                    "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water(?! ?-?bath)|juice|broth|stock)( (added|or anything))?\\b(?! (to|in) the canner)|\\b(dry[- ]?pack(ed|ing)?|canned dry(?! [a-z])|dry[- ]?cann(ed|ing))\\b|\\b(pack|packed|fill|filled)\\b[^.;,]{0,30}\\bdry\\b(?! (mustard|beans?|peas|yeast|spices|bread|jars?|rims?|towel))|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing but (the )?tomatoes",
+                    "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water(?! ?-?bath)|juice|broth|stock)( (added|or anything))?\\b(?! (to|in) the canner)|\\b(dry[- ]?pack(ed|ing)?|canned dry(?! [a-z])|dry[- ]?cann(ed|ing))\\b|\\b(pack|packed|fill|filled)\\b[^.;,]{0,30}\\bdry\\b(?! (mustard|beans?|peas|yeast|spices|bread|jars?|rims?|towel))|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing (over|on top of|poured over|on) (it|them|the \\w+)\\b|\\bwith nothing over\\b|\\bnothing but (the )?tomatoes",
                     "none"),
             Phrase.of(
                     POUR
@@ -175,7 +175,7 @@ final class PhraseFacts {
     private static final Cue COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
     private static final Cue COMMA = p(",");
     private static final Cue MAKING = p(
-            "\\b(i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
+            "\\b((is|are|about|check|review|look at) (my|our)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(

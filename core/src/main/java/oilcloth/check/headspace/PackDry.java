@@ -28,7 +28,7 @@ public final class PackDry implements Check {
     private static final Set<FoodClass> MEATS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
 
     /** "Nothing else added" may still have been covered. */
-    private static final Cue DENIED = Cue.of("\\b(dry|no|not|without|don'?t|didn'?t)\\b");
+    private static final Cue DENIED = Cue.of("\\b(dry|no|not|without|don'?t|didn'?t|nothing (over|on|poured))\\b");
 
     @Override
     public CheckInfo info() {
