@@ -83,8 +83,15 @@ final class Durations {
     private static final Cue ELSEWHERE = Cue.of(
             "\\b(back home|back east|at (our|my) old (house|place|home)|where (we|i) (came from|used to live|lived before)|before we moved)\\b(?!.*\\b(here|still|now|same)\\b)");
 
+    /** Whether the time at a token is one of another place. */
+    static boolean isElsewhere(Sentence s, int i) {
+        return s.findAny(ELSEWHERE)
+                .filter(r -> r.start() < s.token(i).range().start())
+                .isPresent();
+    }
+
     private void classify(Sentence s, Draft draft, int i, TimeSpan d) {
-        if (!d.clock() || d.least() < 1 || d.most() > 600 || s.has(ELSEWHERE)) {
+        if (!d.clock() || d.least() < 1 || d.most() > 600 || isElsewhere(s, i)) {
             return;
         }
         if (s.is(d.next(), "later")

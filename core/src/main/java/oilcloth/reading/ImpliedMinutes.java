@@ -51,6 +51,7 @@ final class ImpliedMinutes {
     /** Whether such a time stands at the token; it has then been read. */
     static boolean read(Sentence s, Draft draft, int i) {
         return s.token(i).isNumber()
+                && !Durations.isElsewhere(s, i)
                 && (figured(s, draft, i) || behindTheBath(s, draft, i) || besideAnother(s, draft, i));
     }
 

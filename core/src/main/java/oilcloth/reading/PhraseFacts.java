@@ -77,7 +77,7 @@ final class PhraseFacts {
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
     private static final List<Phrase<String>> LIQUIDS = List.of(
             Phrase.of(
-                    "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water(?! ?-?bath)|juice|broth|stock)( (added|or anything))?\\b(?! (to|in) the canner)|\\b(dry[- ]?pack(ed|ing)?|canned dry(?! [a-z])|dry[- ]?cann(ed|ing))\\b|\\b(pack|packed|fill|filled)\\b[^.;,]{0,30}\\bdry\\b(?! (mustard|beans?|peas|yeast|spices|bread|jars?|rims?|towel))|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing (over|on top of|poured over|on) (it|them|the \\w+)\\b|\\bwith nothing over\\b|\\bnothing but (the )?tomatoes",
+                    "\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water(?! ?-?bath)|juice|broth|stock)( (added|or anything))?\\b(?! (to|in) the canner)|\\b(dry[- ]?pack(ed|ing)?|canned dry(?! [a-z])|dry[- ]?cann(ed|ing))\\b|\\b(pack|packed|fill|filled)\\b[^.;,]{0,30}\\bdry\\b(?! (mustard|beans?|peas|yeast|spices|bread|jars?|rims?|towel))|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing (over|on top of|poured over|on) (it|them|the \\w+)\\b|\\bnothing over(?= ?[,.;]|$)|\\bwith nothing over\\b|\\bnothing but (the )?tomatoes",
                     "none"),
             Phrase.of(
                     POUR
@@ -85,7 +85,7 @@ final class PhraseFacts {
                     "juice"),
             Phrase.of(
                     POUR
-                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
+                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water|\\b(hot|boiling) water over (them|it|that|the (tomatoes|fruit|beans|jars of))\\b|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
                     "water"),
             Phrase.of(
                     POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),

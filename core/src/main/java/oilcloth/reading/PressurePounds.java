@@ -31,8 +31,12 @@ final class PressurePounds {
 
     private static final Set<String> WEIGHTS = Set.of("5", "10", "15", "five", "ten", "fifteen");
 
+    private static final Set<String> GOES_ON = Set.of("on", "since", "because", "as", "and", "then", "for");
+
     static boolean isWeight(Sentence s, int figure) {
-        boolean ends = figure + 1 >= s.size() || !s.token(figure + 1).isWord() || s.is(figure + 1, "on");
+        boolean ends = figure + 1 >= s.size()
+                || !s.token(figure + 1).isWord()
+                || GOES_ON.contains(s.token(figure + 1).norm());
         return WEIGHTS.contains(s.token(figure).norm())
                 && WEIGHT_ON.matcher(s.around(figure, 3, 0)).find()
                 && ends;

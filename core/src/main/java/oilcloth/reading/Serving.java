@@ -28,6 +28,7 @@ final class Serving {
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
             "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b"
+                    + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?) (it|them|one|these|a jar)?");
 
     /** "Lard is a separate story; that went in the freezer". */
