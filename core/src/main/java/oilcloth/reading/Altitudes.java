@@ -20,7 +20,7 @@ final class Altitudes {
     private static final Set<String> AROUND = Set.of("so", "about", "only", "around", "some", "roughly", "maybe");
 
     private static final Cue ALTITUDE = Cue.of(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(hall|house|place|kitchen|farm|church|school|cabin) is at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
 
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
 
@@ -53,6 +53,12 @@ final class Altitudes {
 
     private static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");
 
+    /** "I am 5 feet 2 but the house is at 700". */
+    private static boolean isSmall(Sentence s, int i, Numbers.Figure f) {
+        String before = s.around(i, 4, 0);
+        return f.low() < LOWEST_SAID_FEET && !before.contains("alt") && !before.contains("elev");
+    }
+
     private Altitudes() {}
 
     static void seaLevel(Sentence s, Draft draft) {
@@ -80,7 +86,7 @@ final class Altitudes {
                                         && (f.low() == 0
                                                 || (i == 0 || s.is(i - 1, ",") || s.is(i - 1, ";"))
                                                         && unit + 2 >= s.size()));
-        if ((f.low() >= 100 || low || (said && f.low() == Math.rint(f.low())))
+        if ((f.low() >= 100 || low || (said && !isSmall(s, i, f) && f.low() == Math.rint(f.low())))
                 && (feet || (metres && (said || low || f.low() >= 300)))) {
             if (feet || said || metres) {
                 state(s, draft, i, f, metres, unit + 1);

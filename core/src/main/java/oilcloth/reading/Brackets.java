@@ -72,6 +72,17 @@ final class Brackets {
         return strength || words ? close + 1 : end;
     }
 
+    private static final Cue STRENGTH =
+            Cue.of("\\([^)]*\\b(to|per|for) (the |a |each |every )?(gallon|gal|quart|qt|liter|litre)\\b[^)]*\\)?");
+
+    /** "(4 tsp to the gallon)": how salt the water is. */
+    static boolean isStrength(Sentence s, int open) {
+        return s.is(open, "(")
+                && closing(s, open) > open
+                && STRENGTH.matcher(s.around(open, 0, closing(s, open) - open + 1))
+                        .lookingAt();
+    }
+
     private static final Cue WISHED = Cue.of(
             "(, )?(if (you|we|i) (like|want|wish|prefer)|if (desired|wanted|liked)|optional) (, |: )?(?=[\\d½¼¾]|half |one |a )");
 
@@ -95,7 +106,8 @@ final class Brackets {
 
     /** "3 to 6 tablespoons chili powder (I used 4)". */
     private static final Cue USED = Cue.of(
-            "\\( ?(i|we) (used?|put in|took|like|add|added|did) (about |only |just )?[\\d½¼¾/ ]+ ?( of (it|them))?\\)");
+            "\\( ?(i|we) (used?|put in|took|like|add|added|did) (about |only |just )?[\\d½¼¾/ ]+ ?( of (it|them))?\\)"
+                    + "|\\( ?(i|we) (did|used|had) [\\d½¼¾/ ]+ (?!cups?|c\\b|lbs?|pounds?|quarts?|pints?|t\\b)\\w+ ?(,|and|&) (and )?[\\d½¼¾/ ]+ (?!cups?|c\\b|lbs?|pounds?|quarts?|pints?|t\\b)\\w+ ?\\)");
 
     /** "(I usually have only 5)": not how much it is, but how much there was. */
     private static final Cue REMARK = Cue.of("\\b(i|we|usually|sometimes|only|but|instead|less|more|extra)\\b");

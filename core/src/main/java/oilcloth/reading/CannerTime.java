@@ -89,8 +89,11 @@ final class CannerTime {
                 return true;
             }
             // "vented 10 min, 10 lb": the pounds belong to what follows
-            if ((w.startsWith("vent") || w.startsWith("exhaust")) && !broken) {
-                return false;
+            if (w.startsWith("vent") || w.startsWith("exhaust")) {
+                if (!broken) {
+                    return false;
+                }
+                continue;
             }
             if (TimeWords.COOK.contains(w)) {
                 return afterIsCanner(s, to)
@@ -109,6 +112,7 @@ final class CannerTime {
                     || w.equals(";")
                     || w.equals(",")
                     || w.equals(".")
+                    || w.equals("and") && k == from - 1
                     || w.equals("then");
         }
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);

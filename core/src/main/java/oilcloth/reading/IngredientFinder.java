@@ -247,6 +247,11 @@ final class IngredientFinder {
             add(s, draft, match.food(), Optional.of(amount.amount()), i, amount.next());
             return amount.next();
         }
+        if (match.food().kind() == FoodClass.WATER && Brackets.isStrength(s, end)) {
+            // "salted water (4 tsp to the gallon)"
+            add(s, draft, match.food(), Optional.empty(), i, end);
+            return Brackets.closing(s, end) + 1;
+        }
         // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
         int k = Brackets.qualifier(s, end);
         while (s.is(k, ":")

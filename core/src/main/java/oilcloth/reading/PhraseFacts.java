@@ -175,7 +175,7 @@ final class PhraseFacts {
     private static final Cue COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
     private static final Cue COMMA = p(",");
     private static final Cue MAKING = p(
-            "\\b((is|are|about|check|review|look at) (my|our)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
+            "\\b((is|are|about|abt|check|review|look at) (my|our|her|his|their)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(

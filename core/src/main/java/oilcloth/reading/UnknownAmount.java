@@ -112,6 +112,7 @@ final class UnknownAmount {
                 || isOfJars(amount.amount().unit())
                         && noun == amount.next()
                         && (s.is(i - 1, "for")
+                                || s.is(i - 1, "(")
                                 || s.is(i - 1, ",")
                                         && (noun >= s.size() || s.is(noun, "."))
                                         && !s.isItem()
