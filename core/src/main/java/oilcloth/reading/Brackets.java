@@ -104,10 +104,29 @@ final class Brackets {
     private static final Cue COUNTED = Cue.of(
             "\\( ?((i|we|it|that|this) (cut|used?|took|takes|needed|was|is) )?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
 
-    /** "3 to 6 tablespoons chili powder (I used 4)". */
-    private static final Cue USED = Cue.of(
-            "\\( ?(i|we) (used?|put in|took|like|add|added|did) (about |only |just )?[\\d½¼¾/ ]+ ?( of (it|them))?\\)"
-                    + "|\\( ?(i|we) (did|used|had) [\\d½¼¾/ ]+ (?!cups?|c\\b|lbs?|pounds?|quarts?|pints?|t\\b)\\w+ ?(,|and|&) (and )?[\\d½¼¾/ ]+ (?!cups?|c\\b|lbs?|pounds?|quarts?|pints?|t\\b)\\w+ ?\\)");
+    private static final Cue USED = Cue.of("\\( ?(i|we) (used?|put in|took|like|add|added|did|had)\\b[^)]*\\)");
+
+    /** "3 to 6 tablespoons chili powder (I used 4)", "9 cups onions and peppers (I did 5 onion, 4 bell)": what was said already. */
+    static int used(Sentence s, int open, Amount said) {
+        int close = closing(s, open);
+        if (!s.is(open, "(")
+                || close == open
+                || !USED.matcher(s.around(open, 0, close - open + 1)).lookingAt()) {
+            return open;
+        }
+        double sum = 0;
+        for (int k = open + 1; k < close; k++) {
+            Optional<Amounts.Found> inner = Amounts.at(s.tokens(), k);
+            if (inner.isPresent() && inner.get().unitSaid()) {
+                return open;
+            }
+            if (inner.isPresent()) {
+                sum += inner.get().amount().middle();
+                k = inner.get().next() - 1;
+            }
+        }
+        return sum >= said.low() && sum <= said.high() ? close + 1 : open;
+    }
 
     /** "(I usually have only 5)": not how much it is, but how much there was. */
     private static final Cue REMARK = Cue.of("\\b(i|we|usually|sometimes|only|but|instead|less|more|extra)\\b");
@@ -127,7 +146,7 @@ final class Brackets {
                 .substring(
                         s.token(k).range().start() - s.range().start(),
                         s.token(closing(s, k)).range().end() - s.range().start());
-        return COUNTED.matcher(inside).matches() || USED.matcher(inside).matches() ? closing(s, k) + 1 : end;
+        return COUNTED.matcher(inside).matches() ? closing(s, k) + 1 : end;
     }
 
     /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */

@@ -38,6 +38,9 @@ final class Draft {
     Optional<Range> title = Optional.empty();
     /** Sentences of a letter without a title that may still name the product. */
     int opening = 3;
+
+    /** Measured things whose names nobody knows; no talk excuses them. */
+    int unknownThings;
     /** Heading "for the soak" and the like: what follows is poured off. */
     boolean asideSection;
     /** The jars have gone into the canner: a time that follows is a process time. */

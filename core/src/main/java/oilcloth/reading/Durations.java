@@ -110,7 +110,9 @@ final class Durations {
                 && OF_STEAM.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING && STEAMED.matcher(s.around(i, 5, 0)).find()) {
+        if (d.most() <= LONGEST_VENTING
+                && !s.low().contains("steam canner")
+                && STEAMED.matcher(s.around(i, 5, 0)).find()) {
             return;
         }
         if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {

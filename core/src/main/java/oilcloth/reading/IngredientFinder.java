@@ -176,7 +176,8 @@ final class IngredientFinder {
         sharedNoun(s, draft, stated, amount.next(), at);
         int last = shared(s, draft, food, stated, end, place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
-        return Brackets.counted(s, nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end));
+        return Brackets.used(
+                s, Brackets.counted(s, nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end)), stated);
     }
 
     /** "2 1/2 cups each diced red and green peppers": the first adjective has the same noun. */

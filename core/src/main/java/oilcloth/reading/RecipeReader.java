@@ -335,6 +335,7 @@ public final class RecipeReader {
         int forms = draft.facts.forms().size();
         int foods = draft.ingredients.size();
         int unread = draft.unread.size();
+        int unknown = draft.unknownThings;
         // a letter may open with what it is about
         boolean canned = !draft.facts.times().isEmpty();
         boolean begun = foods > 0 || canned;
@@ -350,7 +351,7 @@ public final class RecipeReader {
         steps.read(s, draft);
         // "It rained all week", "You helped my sister with her jelly": talk names no food and leaves nothing unread
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
-        boolean inDoubt = silent && (draft.unread.size() > unread || named && begun);
+        boolean inDoubt = silent && draft.unknownThings == unknown && (draft.unread.size() > unread || named && begun);
         if (inDoubt
                 && (talk.isTalk(s, draft)
                         || canned

@@ -36,7 +36,7 @@ final class UnknownAmount {
     private static final Cue OTHERS = Cue.of("\\b(other|others|rest|remaining|last|extra|leftover|another) $");
 
     private static final Cue PUT_BY = Cue.of(
-            "\\b(freezer|froze|frozen|dried|dehydrat\\w*|gave|given|ate|eaten|sold|chickens|hens|pigs|compost|neighbou?rs?|pie|pies|wine|dehydrator|church|pantry shelf|food bank)\\b");
+            "\\b(in the freezer|froze|were frozen|were dried|dehydrated|gave|given|ate|eaten|sold|chickens|hens|pigs|compost|neighbou?rs?|food bank)\\b");
 
     private static final Cue MAKES = Cue.of("\\bmakes?\\b");
 
@@ -56,6 +56,21 @@ final class UnknownAmount {
     /** "Pitted 40 lb by hand". */
     private static final Cue READIED = Cue.of(
             "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned)( (about|only|just|another))? $");
+
+    /** No name follows. */
+    private static final Cue NO_NAME = Cue.of(
+            "^([^a-z]|$|(also|too|more|all|by|from|off|in|on|at|and|but|last|this|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
+
+    /** No word of every day or of the kitchen, and nobody's name. */
+    private static boolean isStrange(Sentence s, int noun) {
+        if (noun >= s.size()
+                || !s.token(noun).isWord()
+                || Character.isUpperCase(s.token(noun).raw().charAt(0))) {
+            return false;
+        }
+        String word = s.token(noun).norm();
+        return !StepWords.isPlain(word) && !Talk.isCommon(word);
+    }
 
     private static boolean isOfJars(Unit unit) {
         return unit == Unit.PINT || unit == Unit.QUART;
@@ -94,6 +109,7 @@ final class UnknownAmount {
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
         }
+        boolean unnamed = NO_NAME.matcher(s.around(amount.next(), 0, 2)).find();
         boolean covers = COVERING.matcher(s.around(amount.next(), 0, 9)).lookingAt();
         boolean leftover = part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
@@ -105,8 +121,10 @@ final class UnknownAmount {
                 || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
                 || isOfJars(amount.amount().unit())
                         && (i == 0 && !s.isItem() && noun == amount.next()
-                                || DID.matcher(s.around(i, 3, 0)).find())
-                || kind == Unit.Kind.MASS && READIED.matcher(s.around(i, 3, 0)).find()
+                                || DID.matcher(s.around(i, 3, 0)).find() && unnamed)
+                || kind == Unit.Kind.MASS
+                        && unnamed
+                        && READIED.matcher(s.around(i, 3, 0)).find()
                 || isOfJars(amount.amount().unit())
                         && FULL_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || isOfJars(amount.amount().unit())
@@ -133,6 +151,9 @@ final class UnknownAmount {
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);
+        if (isStrange(s, noun) && kind != Unit.Kind.PACK) {
+            draft.unknownThings++;
+        }
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
         return end;
     }
