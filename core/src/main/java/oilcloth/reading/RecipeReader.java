@@ -174,7 +174,8 @@ public final class RecipeReader {
         }
     }
 
-    private static final Pattern NO = Pattern.compile("(?i)^(no|nope|nah|none|not (this|a|at|one|any|yet|here))\\b");
+    private static final Pattern NO = Pattern.compile(
+            "(?i)^((no|nope|nah)(,.*|[.!]?)|none[.!]?|not (a bit|at all|this time|one|here|yet)[.!]?)$");
 
     private static final int SHORT_QUESTION = 6;
 
