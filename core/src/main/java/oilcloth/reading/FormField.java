@@ -39,13 +39,11 @@ final class FormField {
         }
         String label = field.group(1).strip();
         Numbers.Figure f = figure.get();
-        String unit = value.around(f.next(), 0, 2).strip();
+        String unit = value.around(f.next(), 0, 2).replace(".", "").strip();
         if (TIME.matcher(label).matches()) {
             return time(value, f, unit, draft);
         }
-        if (PRESSURE.matcher(label).matches()
-                && f.high() <= MOST_PSI
-                && !TimeWords.MINUTE.contains(unit.replace(" .", ""))) {
+        if (PRESSURE.matcher(label).matches() && f.high() <= MOST_PSI && !TimeWords.MINUTE.contains(unit)) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), value.span(0, f.next())));
             return true;
         }
@@ -59,7 +57,7 @@ final class FormField {
     }
 
     private static boolean time(Sentence value, Numbers.Figure f, String unit, Draft draft) {
-        boolean minutes = unit.isEmpty() || TimeWords.MINUTE.contains(unit.replace(" .", ""));
+        boolean minutes = unit.isEmpty() || TimeWords.MINUTE.contains(unit);
         if (!minutes || f.low() < 1 || f.high() > LONGEST_PROCESS) {
             return false;
         }

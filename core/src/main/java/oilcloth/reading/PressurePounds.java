@@ -60,16 +60,20 @@ final class PressurePounds {
 
     private PressurePounds() {}
 
+    private static final Cue OF_A_CANNER = Cue.of("\\b(vent\\w*|exhaust\\w*|steam\\w*|dial|weighted|gauge)\\b");
+
     /** "Vented 10. 11 pounds. 30 min quarts": nothing else in the sentence, once the canner has been told. */
     static boolean alone(Sentence s, int figure, int unit) {
         Token u = s.token(unit);
         boolean ends = unit + 1 >= s.size()
                 || s.is(unit + 1, ".")
                         && (unit + 2 == s.size() || s.token(unit + 2).isNumber());
-        return figure == 0
-                && ends
+        // "vent ten minutes each, 11 pounds, 25 minutes"
+        boolean clause =
+                s.is(figure - 1, ",") && (ends || s.is(unit + 1, ",") || s.is(unit + 1, ";")) && s.has(OF_A_CANNER);
+        return (figure == 0 && ends || clause)
                 && (u.is("pounds") || u.is("lbs") || u.is("lb") || u.is("#"))
-                && s.token(0).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
+                && s.token(figure).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
     }
 
     /** @param unit the token of the unit, behind its figure */

@@ -164,6 +164,10 @@ public final class RecipeReader {
         boolean first = true;
         List<Range> sentences = Sentences.of(text, rest);
         for (int k = 0; k < sentences.size(); k++) {
+            // "Vent: 10. Pressure: 11. Time: 55."
+            if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
+                continue;
+            }
             Sentence s = new Sentence(text, sentences.get(k), item && first);
             boolean denied = k + 1 < sentences.size()
                     && NO.matcher(sentences.get(k + 1).of(text)).find();
