@@ -109,6 +109,7 @@ final class StepWords {
         // a capital is a name, except in a title, where it may be "Carrot Ribbons"
         boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0)) && !produce(s, i - 1);
         return !name
+                && !s.isClaimed(i)
                 && !PLAIN.has(word)
                 && !isManner(word)
                 && !Talk.isCommon(word)

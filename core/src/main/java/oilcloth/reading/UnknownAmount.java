@@ -120,7 +120,7 @@ final class UnknownAmount {
                 || FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
                 || isOfJars(amount.amount().unit())
-                        && (i == 0 && !s.isItem() && noun == amount.next()
+                        && (i == 0 && !s.isItem() && unnamed
                                 || DID.matcher(s.around(i, 3, 0)).find() && unnamed)
                 || kind == Unit.Kind.MASS
                         && unnamed
@@ -128,7 +128,7 @@ final class UnknownAmount {
                 || isOfJars(amount.amount().unit())
                         && FULL_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || isOfJars(amount.amount().unit())
-                        && noun == amount.next()
+                        && unnamed
                         && (s.is(i - 1, "for")
                                 || s.is(i - 1, "(")
                                 || s.is(i - 1, ",")
@@ -151,10 +151,11 @@ final class UnknownAmount {
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);
-        if (isStrange(s, noun) && kind != Unit.Kind.PACK) {
+        boolean strange = kind != Unit.Kind.PACK && isStrange(s, noun);
+        if (strange) {
             draft.unknownThings++;
         }
-        draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), !leftover));
+        draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), strange || !leftover));
         return end;
     }
 

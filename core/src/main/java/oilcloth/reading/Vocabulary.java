@@ -19,7 +19,7 @@ final class Vocabulary {
                     + "|\\bcorn (cobs?|husks?|silk)s?\\b|\\b(apple|pear|peach|tomato|lemon)? ?(cores?|pits?|skins?|peels|peelings|seeds|stems)\\b(?= (out|off|away|removed|slip|and))");
 
     static final Cue ADD = Cue.of(
-            "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|toss in|tossed in|throw in|threw in|drop in|dropped(?! (to|back|by|below|off|again|out))|drop(?! (to|back|by|below|off|again|out))|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|(?<!for )use|used|include|included|spread|layer of)\\b");
+            "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|dab of|dollop of|knob of|spoon(ful)? of|handful of|toss in|tossed in|throw in|threw in|drop in|dropped(?! (to|back|by|below|off|again|out))|drop(?! (to|back|by|below|off|again|out))|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|(?<!for )use|used|include|included|spread|layer of)\\b");
 
     /** Words an "add …" may hold without naming an ingredient. */
     static final Set<String> KITCHEN = Set.of(
