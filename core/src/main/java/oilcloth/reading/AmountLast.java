@@ -33,10 +33,16 @@ final class AmountLast {
         for (int i = 0; i < amount; i++) {
             Optional<Lexicon.Match> food = s.food(lexicon, i);
             if (food.isPresent() && food.get().length() <= amount - i) {
-                if (found >= 0 || i > FIRST) {
+                // "corn, whole kernel"
+                boolean again = found >= 0
+                        && s.food(lexicon, found)
+                                .orElseThrow()
+                                .food()
+                                .equals(food.get().food());
+                if (!again && (found >= 0 || i > FIRST)) {
                     return NONE;
                 }
-                found = i;
+                found = again ? found : i;
                 i += food.get().length() - 1;
             }
         }

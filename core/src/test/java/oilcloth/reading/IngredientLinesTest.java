@@ -47,6 +47,7 @@ class IngredientLinesTest {
             2 Tbsp bottled lemon juice to each quart | lemon juice, bottled 2 Tbsp a jar
             a cup of white grape juice | grape juice 1 cup
             Carrots sliced 6 cups | carrot 6 cups
+            Corn, whole kernel ... 10 cups | corn 10 cups
             Vinegar, 5% ........ 4 cups | vinegar, white 5% 4 cups
             Golden raisins ... 2 cups | raisin 2 cups
             Light brown sugar, packed, 1 1/2 cups | sugar, brown 1½ cups
