@@ -133,7 +133,11 @@ final class PhraseFacts {
                     + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\b(it|canner) (dropped|fell|dipped|slipped|sank|slid) (back |down )?to (about |around |almost )?([1-9]|one|two|three|four|five|six|seven|eight|nine)\\b(?! (cups|jars|pints|quarts|inch|minutes|degrees))|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
     private static final Cue RESTARTED = p(
-            "\\b(start(ed)? (the )?(time|timer|timing|clock)?( all)? ?(over|again)|restart\\w*|began (the )?(time|timing) again)\\b|\\bif (the |your )?pressure\\b");
+            "\\b((start(s|ed|ing)?|began|begin|begun|reset) ((the|my|that|its|all|whole|full|entire) )*((\\d+|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))? )?(all )?(over|again|from (the )?(start|beginning|scratch|zero))|restart\\w*)\\b|\\bif (the |your )?pressure\\b");
+    /** "Did not start over", "should have started again". */
+    private static final Cue NOT_RESTARTED = p(
+            "\\b(not|never|no|\\w+n'?t|without|instead of|rather than|forgot|nor|neither|hardly|should|supposed|ought|meant|could|would|saw no need|why)\\b[^.;,]{0,30}\\b(re-?)?(start\\w*|beg[aiu]n\\w*|reset)\\b");
+
     private static final Cue PARTIAL = p(
             "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
@@ -145,7 +149,7 @@ final class PhraseFacts {
     private static final Minutes NOT_BOILED = Minutes.of(1);
 
     private static final Cue NOT_STERILE = p(
-            "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry)\\b|\\bjars\\b[^.;]{0,30}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (boil|sterili[sz]e|scald) (the |my |any )?(empty |clean )*jars\\b");
+            "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry)\\b|\\b(jars|pints|quarts)\\b[^.;]{0,40}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(jars|pints)\\b[^.;]{0,50}\\b(not|never|but not|un) ?(been )?(boiled|sterili[sz]ed|scalded)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (boil|sterili[sz]e|scald) (the |my |any )?(empty |clean )*jars\\b");
     private static final Cue PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
@@ -319,8 +323,12 @@ final class PhraseFacts {
             boolean denied = draft.facts.vented().filter(v -> !v.value()).isPresent();
             s.find(VENTED).filter(r -> !denied).ifPresent(r -> draft.facts.vented(Fact.read(true, r)));
         }
-        if (!s.has(RESTARTED)) {
-            s.find(DROPPED).ifPresent(r -> draft.facts.pressureDropped(Fact.read(true, r)));
+        boolean restarted = s.has(RESTARTED) && !s.has(NOT_RESTARTED);
+        Optional<Range> dropped = s.find(DROPPED);
+        if (dropped.isPresent() && !restarted) {
+            draft.facts.pressureDropped(Fact.read(true, dropped.get()));
+        } else if (restarted) {
+            draft.facts.pressureHeld();
         }
         s.find(PER_THOUSAND).ifPresent(r -> {
             String words = s.low()

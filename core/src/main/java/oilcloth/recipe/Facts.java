@@ -121,6 +121,11 @@ public final class Facts {
         pressureDropped = Optional.of(value);
     }
 
+    /** The time was started again. */
+    public void pressureHeld() {
+        pressureDropped = Optional.empty();
+    }
+
     public Optional<Fact<Boolean>> partlyFilled() {
         return partlyFilled;
     }
