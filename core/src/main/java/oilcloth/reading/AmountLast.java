@@ -2,7 +2,6 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import oilcloth.guide.Lexicon;
-import oilcloth.measure.Unit;
 
 /** "Carrots sliced 6 cups", "Vinegar, 5% ...... 4 cups": a line of a list that ends with how much there is. */
 final class AmountLast {
@@ -10,6 +9,11 @@ final class AmountLast {
     private static final int LONGEST = 14;
     /** Tokens before the name: "fresh, peeled ginger 2 tsp". */
     private static final int FIRST = 3;
+
+    /** Tokens of a line that ends with a bare count. */
+    private static final int FEW_WORDS = 6;
+    /** Pieces; a larger figure is a page or a year. */
+    private static final int MOST = 40;
 
     private static final int NONE = -1;
 
@@ -62,8 +66,10 @@ final class AmountLast {
                 continue;
             }
             boolean led = i > 1 && s.is(i - 1, ".") && s.is(i - 2, ".") || s.is(i - 1, "…");
+            // "cloves 12" in a list; a first line is a title, "Chile Salsa 2"
+            boolean counts = s.range().start() > 0 && words <= FEW_WORDS;
             Optional<Amounts.Found> amount = Amounts.at(s.tokens(), i)
-                    .filter(a -> led || a.unitSaid() && a.amount().unit().kind() != Unit.Kind.COUNT);
+                    .filter(a -> led || a.unitSaid() || counts && a.amount().high() <= MOST);
             return i > 0 && amount.isPresent() && ends(s, amount.get().next()) ? i : NONE;
         }
         return NONE;

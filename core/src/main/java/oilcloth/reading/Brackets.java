@@ -1,7 +1,9 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
+import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.text.Cue;
@@ -147,6 +149,36 @@ final class Brackets {
                         s.token(k).range().start() - s.range().start(),
                         s.token(closing(s, k)).range().end() - s.range().start());
         return COUNTED.matcher(inside).matches() ? closing(s, k) + 1 : end;
+    }
+
+    private static final String FIGURE =
+            "(\\d[\\d/. ]*[½¼¾⅓⅔⅛]?|[½¼¾⅓⅔⅛]|half an?|a|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
+
+    private static final Cue MEASURED = Cue.of(
+            "\\( ?((it|that|this|they|which) )?((is|was|are|were|makes?|made|weighed|equals?|=) )?((about|approx\\w*|around|roughly|some|or|from|~|abt) ?[.]? ?)*"
+                    + FIGURE + " ?((to|or|-|–) ?" + FIGURE
+                    + " ?)?(lbs?|pounds?|#|oz|ounces?|kg|kilos?|g|grams?|cups?|c|quarts?|qts?|pints?|pts?|liters?|litres?|l|ml)[.]?( (total|in all|all told|whole|chopped|diced|sliced|prepared|fresh|peeled|raw|trimmed|altogether|each size|(before|after|once|when) \\w+))? ?[.]? ?\\)");
+
+    private static final Set<String> GOES_ON =
+            Set.of("and", "or", "with", "plus", "then", "in", "into", "to", "&", "for");
+
+    /** "2 cups pears, finely chopped (about 2 lb.)": where the bracket opens that measures them again, or {@code end}. */
+    static int again(Sentence s, Lexicon lexicon, int end) {
+        int k = end;
+        while (k < s.size()
+                && k - end < WORDS_BETWEEN
+                && !s.isClaimed(k)
+                && !GOES_ON.contains(s.token(k).norm())
+                && (s.token(k).isWord() || s.is(k, ",") || s.is(k, "-"))
+                && s.food(lexicon, k).isEmpty()) {
+            k++;
+        }
+        int close = closing(s, k);
+        return s.is(k, "(")
+                        && close > k
+                        && MEASURED.matcher(s.around(k, 0, close - k + 1)).lookingAt()
+                ? k
+                : end;
     }
 
     /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */

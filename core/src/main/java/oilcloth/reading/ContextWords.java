@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Facts;
@@ -104,7 +106,7 @@ final class ContextWords {
         }
         if (k < s.size() && PIECES.contains(s.token(k).norm())) {
             int end = k + 1;
-            return onlyOf(draft).map(f -> new Meant(f, end));
+            return onlyOf(draft).or(() -> namedFirst(guide, s, from, draft)).map(f -> new Meant(f, end));
         }
         boolean alone = amount.next() >= s.size() || s.is(amount.next(), ",") || s.is(amount.next(), ".");
         boolean weighs = amount.unitSaid()
@@ -138,7 +140,31 @@ final class ContextWords {
     private static final double LEAST_PRODUCE_GRAMS = 900;
 
     private static final Set<String> BEFORE = Set.of(
-            "of", "the", "strained", "clear", "prepared", "chopped", "sliced", "cut", "small", "large", "fresh", "raw");
+            "of",
+            "the",
+            "strained",
+            "clear",
+            "prepared",
+            "chopped",
+            "sliced",
+            "cut",
+            "small",
+            "large",
+            "fresh",
+            "raw",
+            "little",
+            "young",
+            "tender",
+            "tiny",
+            "trimmed",
+            "whole",
+            "nice",
+            "firm",
+            "green",
+            "ripe",
+            "medium",
+            "clean",
+            "good");
     private static final Set<String> PIECES = Set.of(
             "florets", "spears", "pods", "kernels", "halves", "slices", "cubes", "chunks", "stalks", "rings", "pieces");
 
@@ -153,6 +179,22 @@ final class ContextWords {
                 .distinct()
                 .toList();
         return foods.size() == 1 ? Optional.of(foods.get(0)) : Optional.empty();
+    }
+
+    /** "Rhubarb, stewed: 10 lb stalks": named before in the same sentence, and nothing with it. */
+    private static Optional<Food> namedFirst(GuideSnapshot guide, Sentence s, int from, Draft draft) {
+        List<Food> foods = IntStream.range(0, from)
+                .mapToObj(k -> s.food(guide.lexicon(), k))
+                .flatMap(Optional::stream)
+                .map(Lexicon.Match::food)
+                .filter(f -> f.kind().isProduce())
+                .distinct()
+                .toList();
+        boolean first = draft.titleFoods.stream().allMatch(foods::contains)
+                && draft.ingredients.stream()
+                        .map(Ingredient::food)
+                        .noneMatch(f -> f.kind().isProduce() && !f.name().equals("fruit"));
+        return first && foods.size() == 1 ? Optional.of(foods.get(0)) : Optional.empty();
     }
 
     /** The one fruit a jelly or juice is named for. */

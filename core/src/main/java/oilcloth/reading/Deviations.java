@@ -141,14 +141,15 @@ final class Deviations {
         if (odd.isEmpty()) {
             odd = otherCanner(s, draft);
         }
-        if (odd.isEmpty() && said(draft) == before) {
+        boolean mended = PressureFall.isMended(s);
+        if (odd.isEmpty() && !mended && said(draft) == before) {
             odd = s.find(ODD)
                     .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
                     .or(() -> told(s, draft, draft.facts.times().isEmpty()));
         } else if (odd.isEmpty()) {
             odd = clauses(s, draft);
         }
-        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft)) {
+        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended) {
             odd = alike(s);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));

@@ -13,6 +13,12 @@ import oilcloth.text.Range;
 final class Durations {
     private static final Cue STERILISE = Cue.of(
             "\\bboil(ed|ing)? (them |the jars |for |about )?(\\w+ ?-? ?)?(minutes?|mins?) (first|before ?(hand)?\\b(?! (i|we|you|they|eat|serv))|ahead)\\b|\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
+    /** "Boil the jars 20 minutes" once they are filled: only these words make them empty ones. */
+    private static final Cue EMPTY_ONES =
+            Cue.of("\\bsterili[sz]|\\b(empty|clean|wash(ed)?|first|before ?(hand)?|ahead|needed|ready)\\b");
+
+    private static final Cue FILLED_FIRST = Cue.of(
+            "\\b(fill|pack|ladle|pour|spoon|funnel|jar)(s|ed|led)?\\b.*\\b(boil|boiled|boiling) (the |those |all |these |my )*(jars|pints|quarts|half[- ]pints)\\b");
     /** Minutes; nobody boils empty jars longer, at any altitude. */
     private static final int LONGEST_STERILISING = 25;
 
@@ -122,6 +128,7 @@ final class Durations {
         if (d.most() <= LONGEST_STERILISING
                 && STERILISE.matcher(clause(s, i)).find()
                 && !s.has(FILLED_JARS)
+                && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
                 && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
                 && !namesProcess(s)

@@ -158,8 +158,9 @@ final class IngredientFinder {
         }
         Lexicon.Match match = s.food(guide.lexicon(), at).orElseThrow();
         int end = at + match.length();
-        Optional<Amount> weighed = Brackets.weighed(s, end, amount.amount());
-        end = Brackets.skip(s, end);
+        int bracket = Brackets.again(s, guide.lexicon(), end);
+        Optional<Amount> weighed = Brackets.weighed(s, bracket, amount.amount());
+        end = Brackets.skip(s, bracket);
         if (s.negatedToken(i)) {
             draft.absent.add(match.food());
             return end;

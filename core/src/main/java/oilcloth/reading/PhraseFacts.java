@@ -25,7 +25,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             Phrase.of(
-                    "^boiling[- ]water\\.?$|\\bcanner\\b[^.;]{0,30}\\bwater\\b[^.;]{0,40}\\b(over|above) (the |my )?(tops|jars|lids)\\b|\\bwater\\b[^.;]{0,16}\\b(over|above) (the |my )(jars|lids|tops of the jars)\\b|\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bbath canner|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "^boiling[- ]water\\.?$|\\bcanner\\b[^.;]{0,30}\\bwater\\b[^.;]{0,40}\\b(over|above) (the |my )?(tops|jars|lids)\\b|\\bwater\\b[^.;]{0,16}\\b(over|above) (the |my )(jars|lids|tops of the jars)\\b|\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\b(jars?|pints|quarts|half[- ]pints|lids|packed)\\b[^.;]{0,60}\\b(kept|held|left) at a (full |rolling |hard |good )*boil in (the|a|my) (kettle|canner|boiler|tub|pot)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bbath (for )?\\d+ ?min|\\bbath canner|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\bmin\\w* (at a )?(hard |good |full )?rolling (boil )?in the (canner|kettle|pot)\\b|\\b(wash[- ]?boilers?|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
                     CanningMethod.BOILING_WATER),
             Phrase.of(
@@ -123,21 +123,11 @@ final class PhraseFacts {
 
     private static final Cue DIAL = p("\\bdial\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
-            "\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker) with (the|a|my) weights?\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?\\(?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
+            "\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker) with (the|a|my) weights?\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?\\(?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
     private static final Cue VENTED = p(
             "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b(?!( it| the canner)? (till|until)\\b(?![^.;]{0,60}\\b(ten|10)\\b))[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteam(s|ing)? (it )?(for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) min\\w* of (free |steady |full |good |hard |strong )*(steam|venting|exhaust\\w*)|\\blet (all )?(the |all the )?air out\\b|\\bsteam (was |is |started )?(coming|came|comes|pouring|poured|blowing|blew) out\\b[^.;]{0,50}\\b(10|ten)( full| good)? min|\\bsteam(s|ed|ing) (it |the canner |out |off )*(10|ten)(?=,|;| then\\b)|\\bsteam(s|ed|ing)? (it |the canner |my canner )?(out |off )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = p(
             "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(put|set|drop|clap|pop)(ped)? the (weight|regulator|jiggler|rocker) (back )?on (right away|at once|straight away|immediately|from the (start|beginning)|first thing)\\b|\\b(never|don'?t|didn'?t|do not|did not) wait (for|till|until|on) (the |any )?steam\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
-    private static final Cue DROPPED = p(
-            "\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
-                    + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\b(it|canner) (dropped|fell|dipped|slipped|sank|slid) (back |down )?to (about |around |almost )?([1-9]|one|two|three|four|five|six|seven|eight|nine)\\b(?! (cups|jars|pints|quarts|inch|minutes|degrees))|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
-                    + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
-    private static final Cue RESTARTED = p(
-            "\\b((start(s|ed|ing)?|began|begin|begun|reset) ((the|my|that|its|all|whole|full|entire) )*((\\d+|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))? )?(all )?(over|again|from (the )?(start|beginning|scratch|zero))|restart\\w*)\\b|\\bif (the |your )?pressure\\b");
-    /** "Did not start over", "should have started again". */
-    private static final Cue NOT_RESTARTED = p(
-            "\\b(not|never|no|\\w+n'?t|without|instead of|rather than|forgot|nor|neither|hardly|should|supposed|ought|meant|could|would|saw no need|why)\\b[^.;,]{0,30}\\b(re-?)?(start\\w*|beg[aiu]n\\w*|reset)\\b");
-
     private static final Cue PARTIAL = p(
             "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
@@ -189,6 +179,9 @@ final class PhraseFacts {
     /** "Okra, plain, for gumbo": what it will be one day. */
     private static final Cue PURPOSE = p(
             "(?<!\\b(recipe|recipes|directions|instructions|time|times|question|method|brine|syrup|vegetables|process) )\\bfor (my |our |the |a |making )?$");
+
+    /** "Old spaghetti sauce and mayo jars": what the jars held once. */
+    private static final Cue OF_JARS = p("( ?(and|or|&|/|,) ?[a-z]+( butter| sauce)?)? (glass )?jars?\\b");
 
     void read(Sentence s, Draft draft, boolean title) {
         if (title) {
@@ -285,6 +278,9 @@ final class PhraseFacts {
 
     private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms, boolean title) {
         forms.forEach(f -> s.find(f.pattern())
+                .filter(r -> !OF_JARS.matcher(
+                                s.low().substring(r.end() - s.range().start()))
+                        .lookingAt())
                 .filter(r -> !PURPOSE.matcher(before(s, r.start() - s.range().start()))
                         .find())
                 .filter(r -> title
@@ -323,13 +319,7 @@ final class PhraseFacts {
             boolean denied = draft.facts.vented().filter(v -> !v.value()).isPresent();
             s.find(VENTED).filter(r -> !denied).ifPresent(r -> draft.facts.vented(Fact.read(true, r)));
         }
-        boolean restarted = s.has(RESTARTED) && !s.has(NOT_RESTARTED);
-        Optional<Range> dropped = s.find(DROPPED);
-        if (dropped.isPresent() && !restarted) {
-            draft.facts.pressureDropped(Fact.read(true, dropped.get()));
-        } else if (restarted) {
-            draft.facts.pressureHeld();
-        }
+        PressureFall.read(s, draft);
         s.find(PER_THOUSAND).ifPresent(r -> {
             String words = s.low()
                     .substring(
