@@ -76,6 +76,10 @@ final class PressurePounds {
                 && s.token(figure).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
     }
 
+    private static String inBracket(Sentence s, int open) {
+        return s.around(open, 0, Brackets.closing(s, open) - open + 1);
+    }
+
     /** @param unit the token of the unit, behind its figure */
     static boolean at(Sentence s, int unit) {
         Token u = s.token(unit);
@@ -99,6 +103,10 @@ final class PressurePounds {
                 && s.token(unit - 1).norm().matches("[5-9]|1[0-5]")
                 && !s.is(unit + 1, "of")
                 && StepWords.isPlain(unit + 1 < s.size() ? s.token(unit + 1).norm() : "and")) {
+            return true;
+        }
+        if (s.is(unit + 1, "(") && GAUGE.matcher(inBracket(s, unit + 1)).find()) {
+            // "10 pounds (it's the weighted kind) for 25 minutes"
             return true;
         }
         return TIMES_MINUTES.matcher(after).find()

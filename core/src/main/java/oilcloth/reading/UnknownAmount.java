@@ -42,7 +42,7 @@ final class UnknownAmount {
 
     /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
     private static final Cue AS_WEIGHED = Cue.of(
-            "^([.] )?(ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ([,.;]|$)");
+            "^([.] )?(ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ([,.;(]|$)");
 
     /** "We do pints mostly but did four quarts also": how many jars there were. */
     private static final Cue DID = Cue.of("\\b(did|do|canned|filled|put up)( (about|only|just|another))? $");
@@ -55,7 +55,7 @@ final class UnknownAmount {
 
     /** "Pitted 40 lb by hand". */
     private static final Cue READIED = Cue.of(
-            "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned)( (about|only|just|another))? $");
+            "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned|browned|trimmed|cubed|cored|scrubbed|washed|halved|quartered|sliced|chopped|shredded|stemmed|cleaned|scalded)( (about|only|just|another))? $");
 
     /** No name follows. */
     private static final Cue NO_NAME = Cue.of(

@@ -9,7 +9,7 @@ final class Vocabulary {
     static final Cue NO_INGREDIENT = Cue.of(
             "\\bbread[- ](and|n|'n|'n'|n'|&)[- ]butters?\\b|\\b(apple|pear|peach|plum|fruit|apricot|fig|quince|cherry|nectarine) butter\\b|(?<=\\b(pumpkin|tomato|squash|potato|banana|mango|carrot)s? )butter\\b|(?<!\\badd )(?<!\\bused )\\b(lids?|rings?|bands?|jars?)\\b[^.;,]{0,16}\\b(from|off|of) (the )?(last|previous) \\w+('?s)? \\w+"
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine|wedger|stripper|sheller|huller|pot|knife|fork|tool|gadget|thing)s?\\b"
-                    + "|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard)( (and|or) \\w+)? jars?\\b"
+                    + "|\\bwater[- ]filled\\b|\\b(bags?|jugs?|weighted (down )?with) ((full|filled) )?(of|with) (salt ?|salted )?water\\b|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard)( (and|or) \\w+)? jars?\\b"
                     + "|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"
                     + "|\\bwip\\w+\\b[^.;,]{0,30}(\\bwith|w/) ?(a |some |little |bit of |white |cloth |towel |paper |rag |dipped |soaked |in |and |dampened |damp )*vinegar\\b|\\bbone (knife|handled?|spatula|folder|china|spoon)\\b|(?<!\\b(recipe|vegetables|meat) )\\bfor (my |our |the |his |her |a |making )?(chili|soups?|stews?|gumbo|pies?|pizza|spaghetti|burritos|tacos|enchiladas|dips?)\\b|\\bdrink (a |my |his |her |the )?(cup of )?(coffee|tea|beer)\\b|\\b(splash|glug|bit|little|spoon(ful)?|tablespoons?|tbsp|cup|capful|dash|shot|drop|some|white)?( of)? ?(white )?vinegar( goes| went| gets put| put)? (in|into|to) (the |my )?(canner|canner water|canning water|water ?bath|processing water)\\b|\\b(to|for|fed|feed) (the |my |our )?(chickens?|pigs?|goats?|hens?|rabbits?|turkeys?|ducks?|hogs?|cows?)\\b|\\b(trade|traded|swap|swapped)\\b[^.;]{0,24}\\bfor (a |some |the )?(dozen )?(eggs|honey|milk|butter|cream|cheese|bacon|corn|potatoes|bread)\\b|\\b(save|keep|use|saved|kept) (the |all the |my )?(trimmings|peelings|peels|bones|ends|scraps|tops|tails|cores|skins|pods|cobs)( and \\w+)? for (stock|broth|soup|jelly|compost|the \\w+)\\b|\\bcoffee filters?\\b|\\btea (towels?|balls?)\\b|(?<=[,;.] )bones? (left in|in|left)(?=[,.;]|$)|\\bskin on,? bones? in\\b|\\bice picks?\\b|\\b(gravy|soup|stew) (starter|base)\\b|\\bchill?i (starter|base|night|fixings|cook-?off|supper)\\b|\\bmilk crates?\\b|\\bwine bottles?\\b|\\bbeer cooler\\b|\\bhoney bears?\\b|\\bice (chest|packs?)\\b|\\bsugar thermometer\\b|\\b(get|rinse|wash|soak) the starch (off|out|away)\\b|(?<!\\b(add|stir in|with|of) (a )?)\\b(cup|mug|pot) of (coffee|tea)\\b(?! (in|into|to|and stir))|\\b(they|it|these|this|that|which|we|i) (make|makes|made|use|uses|used) (it |them |these |the |a |an |some |great |good |quick |quickest |fast |fastest |best |our |my |easy |nice |in |for )*(chill?i|soups?|stews?|gumbo|pies?|cobblers?|pizza|spaghetti|tacos|burritos|casseroles?|gravy|sandwich(es)?|salads?)\\b(?![^.;]{0,30}\\b(cover|pour|pack|jars?|over|fill|ladle|top|put)\\b)|\\bmelon (ball\\w*|scoop\\w*|spoons?)|\\b(butter|grapefruit|fish|bread|cheese|steak|oyster) (knife|knives|spoons?|boner|scaler|brush)\\b|\\bbutter knife\\b|\\b(with|using) (a|an|the|my) (old |small |slotted |wooden |serrated )*(teaspoon|tablespoon|spoon)\\b(?! (of|full))|\\bjelly (bag|jars?|glass(es)?)\\b|\\b(egg|pea|walnut|grape|marble|rice)[- ]?sized?\\b|\\bthe size of an? \\w+"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bfish(ed|es)? (\\w+ )?out\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
@@ -229,6 +229,30 @@ final class Vocabulary {
             "bubbles",
             "air",
             "space",
+            "clip",
+            "hairpin",
+            "pin",
+            "straw",
+            "toothpick",
+            "skewer",
+            "chopstick",
+            "pitter",
+            "corer",
+            "baller",
+            "peeler",
+            "magnet",
+            "scales",
+            "apron",
+            "gloves",
+            "mallet",
+            "scissors",
+            "shears",
+            "fork",
+            "tweezers",
+            "thimble",
+            "brush",
+            "huller",
+            "sheller",
             "water");
 
     private Vocabulary() {}
