@@ -139,7 +139,7 @@ final class PhraseFacts {
     private static final Minutes NOT_BOILED = Minutes.of(1);
 
     private static final Cue NOT_STERILE = p(
-            "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry)\\b|\\b(jars|pints|quarts)\\b[^.;]{0,40}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(jars|pints)\\b[^.;]{0,50}\\b(not|never|but not|un) ?(been )?(boiled|sterili[sz]ed|scalded)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (boil|sterili[sz]e|scald) (the |my |any )?(empty |clean )*jars\\b");
+            "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry)\\b|\\b(jars|pints|quarts)\\b[^.;]{0,40}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(jars|pints)\\b[^.;]{0,50}\\b(not|never|but not|un) ?(been )?(boiled|sterili[sz]ed|scalded)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (bother (to |with |about )?)?(boil|sterili[sz]e|scald|boiling|sterili[sz]ing|scalding) (the |my |any )?(empty |clean )*jars\\b");
     private static final Cue PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
