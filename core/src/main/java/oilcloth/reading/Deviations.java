@@ -59,7 +59,8 @@ final class Deviations {
     private static final Cue NOT_DONE = Cue.of(
             "\\b(never|not|no longer|n't|used to|would|safe|wrong|book|mother|grandma|neighbou?r) ?\\b.*\\?|\\b(never|not|no longer|\\w+n't|used to) \\b");
 
-    private static final Cue COOLING = Cue.of("\\b(jars?|lids?|cool\\w*|seal\\w*|fridge|refrigerat\\w*)\\b");
+    private static final Cue COOLING = Cue.of(
+            "\\b(jars?|lids?|cool\\w*|seal\\w*|fridge|refrigerat\\w*)\\b|\\bon (a |the |some )?((folded|thick|dish|bath|clean|old|double|beach|tea|kitchen) )*towels?\\b(?!.*\\b(before|then|and)( i| we)? (pack|can|jar|fill)\\w*)");
 
     private static final Cue PLAIN_VINEGAR = Cue.of("\\b(white|plain|store|bought|regular|ordinary)\\b");
 
@@ -82,7 +83,7 @@ final class Deviations {
     }
 
     private static final Cue WIPES = Cue.of(
-            "\\bwip\\w+\\b[^.;]{0,40}\\bvinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
+            "\\b(wip|rins|wash|clean|scrub)\\w+\\b[^.;]{0,40}\\bvinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
     private static final Cue COOKED =
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 

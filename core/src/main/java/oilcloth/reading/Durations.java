@@ -175,7 +175,7 @@ final class Durations {
 
     /** "then 5 min with the heat off". */
     private static final Cue RESTING = Cue.of(
-            "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|of rest|('s? )?rest|sitting|resting)\\b");
+            "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
 
     /** "25 minutes at 11 on the dial". */
     private static final Cue ON_THE_DIAL = Cue.of("at (\\S+ )?\\S+ on (the|my) (dial|gauge)\\b");

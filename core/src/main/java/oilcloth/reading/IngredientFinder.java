@@ -162,7 +162,10 @@ final class IngredientFinder {
         Optional<Amount> weighed = Brackets.weighed(s, bracket, amount.amount());
         end = Brackets.skip(s, bracket);
         if (s.negatedToken(i)) {
-            draft.absent.add(match.food());
+            // "never carried 25 pounds of cabbage up three flights" leaves none out
+            if (s.has(Vocabulary.ADD) || !s.low().contains("never")) {
+                draft.absent.add(match.food());
+            }
             return end;
         }
         JarShare.otherJar(s, amount.amount(), end);

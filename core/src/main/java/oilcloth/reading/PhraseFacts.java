@@ -166,7 +166,8 @@ final class PhraseFacts {
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
     private static final Cue HEADS = p("(.*: )?([a-z']+ ){0,6}");
 
-    private static final Cue COLON = p(" ?(:|!|-|–|—|\\.$)| (from|out of) |( [a-z']+){1,3} ?:");
+    private static final Cue COLON = p(
+            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained) |( [a-z']+){1,3} ?:");
     private static final Cue COMMA = p(",");
     private static final Cue MAKING = p(
             "\\b((is|are|about|abt|check|review|look at) (my|our|her|his|their)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");

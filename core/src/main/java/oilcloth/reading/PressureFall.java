@@ -8,11 +8,14 @@ import oilcloth.text.Range;
 /** The pressure fell in the canner; it is mended when the whole time was started again. */
 final class PressureFall {
     private static final Cue DROPPED = Cue.of(
-            "(?<!\\b(till|until|unless|before) (the |my )?)\\b(pressure|needle|gauge)\\b[^.;]{0,40}\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
+            "(?<!\\b(till|until|unless|before) (the |my )?)\\b(pressure|needle|gauge)\\b[^.;]{0,40}(?<!\\b(never|not|didn't|didnt|doesn't|don't|without|nor|hasn't|hadn't) (once |even |ever |really |at all )?)\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
                     + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\b(it|canner) (dropped|fell|dipped|slipped|sank|slid) (back |down )?to (about |around |almost )?([1-9]|one|two|three|four|five|six|seven|eight|nine)\\b(?! (cups|jars|pints|quarts|inch|minutes|degrees))|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
     private static final Cue RESTARTED = Cue.of(
-            "\\b((start(s|ed|ing)?|began|begin|begun|reset) ((the|my|that|its|all|whole|full|entire) )*((\\d+|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))? )?(all )?(over|again|from (the )?(start|beginning|scratch|zero))|restart\\w*)\\b|\\bif (the |your )?pressure\\b");
+            "\\b((start(s|ed|ing)?|began|begin|begun|reset) ((the|my|that|its|all|whole|full|entire) )*((\\d+|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))? )?(all )?(over|again|from (the )?(start|beginning|scratch|zero))|restart\\w*)\\b(?! (burner|fire|flame|stove|heat))");
+
+    /** "If the pressure drops": nothing of the kind has happened. */
+    private static final Cue IF = Cue.of("\\bif (the |your )?pressure\\b");
     /** "Did not start over", "should have started again". */
     private static final Cue NOT_RESTARTED = Cue.of(
             "\\b(not|never|no|\\w+n'?t|without|instead of|rather than|forgot|nor|neither|hardly|should|supposed|ought|meant|could|would|saw no need|why)\\b[^.;,]{0,30}\\b(re-?)?(start\\w*|beg[aiu]n\\w*|reset)\\b");
@@ -23,7 +26,7 @@ final class PressureFall {
         Optional<Range> fell = s.find(DROPPED);
         if (isStartedAgain(s)) {
             draft.facts.pressureHeld();
-        } else if (fell.isPresent()) {
+        } else if (fell.isPresent() && !s.has(IF)) {
             draft.facts.pressureDropped(Fact.read(true, fell.get()));
         }
     }

@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
@@ -39,6 +40,7 @@ final class WholeText {
                     draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
         }
         soupBase(text, draft);
+        stock(draft);
         SameFood.justMeat(draft, text);
         Variety.settle(text, draft, guide);
         if (draft.facts.packs().isEmpty()
@@ -119,6 +121,25 @@ final class WholeText {
     private static final Pattern FERMENTS = Pattern.compile(
             "(?i)\\b(ferment\\w*|crock|under a plate|(a|two|three|four|five|six|several|\\d) weeks|works? itself|(had|has|is|was) working|worked|soured|sours)\\b");
 
+    /** Characters: what the text opens with. */
+    private static final int OPENING = 24;
+
+    /** "Chicken stock simmered all day, strained": nothing but broth, and no dish named, is stock. */
+    private static void stock(Draft draft) {
+        boolean other = Stream.concat(
+                        draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
+                .anyMatch(f -> !SameFood.isOfBones(f)
+                        && !f.isSeasoning()
+                        && f.kind() != FoodClass.SALT
+                        && f.kind() != FoodClass.WATER);
+        if (!other && draft.absent.isEmpty() && draft.facts.forms().isEmpty()) {
+            draft.ingredients.stream()
+                    .filter(i -> i.food().name().equals("broth") && i.range().start() <= OPENING)
+                    .findFirst()
+                    .ifPresent(i -> draft.facts.forms().add(Fact.read("stock", i.range())));
+        }
+    }
+
     /** Cabbage and salt left to work is kraut, whatever it is called. */
     private void kraut(String text, Draft draft) {
         fermented(draft);
@@ -134,13 +155,19 @@ final class WholeText {
         }
     }
 
-    /** "Fermented cabbage, 25 lb to 3/4 cup salt": weighed with its salt it was cabbage. */
+    /** "Fermented cabbage, 25 lb to 3/4 cup salt": weighed with its salt, or with nothing beside it, it was cabbage. */
     private void fermented(Draft draft) {
         boolean salted = draft.ingredients.stream()
                 .anyMatch(i -> i.food().kind() == FoodClass.SALT && i.amount().isPresent());
-        if (salted) {
-            draft.ingredients.replaceAll(
-                    i -> i.food().name().equals("sauerkraut") && i.amount().isPresent()
+        boolean alone = draft.ingredients.stream()
+                .map(Ingredient::food)
+                .allMatch(f -> f.name().equals("sauerkraut")
+                        || f.isSeasoning()
+                        || f.kind() == FoodClass.SALT
+                        || f.kind() == FoodClass.WATER);
+        if (salted || alone) {
+            draft.ingredients.replaceAll(i ->
+                    i.food().name().equals("sauerkraut") && (alone || i.amount().isPresent())
                             ? i.withFood(guide.food("cabbage"))
                             : i);
         }
