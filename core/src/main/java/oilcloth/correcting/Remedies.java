@@ -13,6 +13,7 @@ import oilcloth.check.Subject;
 import oilcloth.guide.Food;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
+import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
@@ -65,6 +66,7 @@ final class Remedies {
                     Remedy.of(1.2, price("sterilise"), new Edit.SetMinutes(Minutes.of(10))),
                     Remedy.of(1.5, price("sterilise-jars"), new Edit.Follow(Edit.Follow.Step.STERILISE, "10")));
             case "method.low-acid-boiling" -> process();
+            case "method.steam-limit" -> s.kind() == FoodKind.LOW_ACID ? process() : otherwise(f);
             case "pack.dry" -> {
                 List<Edit> edits = new ArrayList<>();
                 told(f).forEach(r -> edits.add(new Edit.LeaveOff(r)));

@@ -151,6 +151,15 @@ final class Brackets {
         return COUNTED.matcher(inside).matches() ? closing(s, k) + 1 : end;
     }
 
+    private static final Set<String> SIZES =
+            Set.of("small", "large", "medium", "big", "little", "whole", "sm", "lg", "med", "total", "each", "fresh");
+
+    /** "Hot peppers (6 small)": a bracket with nothing in it but how many. */
+    static boolean counts(Sentence s, int open, int next) {
+        int close = next < s.size() && SIZES.contains(s.token(next).norm()) ? next + 1 : next;
+        return s.is(open, "(") && s.is(close, ")");
+    }
+
     private static final String FIGURE =
             "(\\d[\\d/. ]*[½¼¾⅓⅔⅛]?|[½¼¾⅓⅔⅛]|half an?|a|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
 

@@ -75,6 +75,11 @@ final class ContextWords {
         return false;
     }
 
+    /** The token behind "pods" in "okra pods (7 lb)". */
+    static int pieces(Sentence s, int end) {
+        return end + 1 < s.size() && PIECES.contains(s.token(end).norm()) && s.is(end + 1, "(") ? end + 1 : end;
+    }
+
     /** A food meant but not named. @param next the token after the words that mean it */
     record Meant(Food food, int next) {}
 

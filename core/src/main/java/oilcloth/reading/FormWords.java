@@ -15,7 +15,9 @@ final class FormWords {
                     "\\b(jams?(?! (as (many|much)|them|it|full|more|tight|in (the|as|more|all)|the (beans|jar)))|preserves?|marmalade|conserve)\\b",
                     "jam"),
             Phrase.of("\\bjell(y|ies)\\b(?! (jar|bag|glass|roll))", "jelly"),
-            Phrase.of("\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash) butter\\b", "butter"),
+            Phrase.of(
+                    "\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash|sweet potato|carrot|cherry|nectarine|rhubarb|mango|cantaloupe|melon|watermelon|banana|pineapple|persimmon|papaya|grape|cranberry|blueberry|strawberry|raspberry|blackberry|berry|crab ?apple) butter\\b",
+                    "butter"),
             Phrase.of("\\bspread\\b(?! (on|over|out|the|them|it))", "spread"),
             Phrase.of("\\bketchup|\\bcatsup", "ketchup"),
             Phrase.of("\\btaco sauce", "taco-sauce"),

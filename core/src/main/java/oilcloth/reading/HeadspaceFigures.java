@@ -83,7 +83,7 @@ final class HeadspaceFigures {
 
     /** "… hot carrots, 1 in.; cover with hot liquid, 1/2 in." */
     private static final Cue COVERED = Cue.of(
-            "\\b(cover|covered|top|topped|pour|poured)\\b((?!\\b(jars|lids|canner)\\b)[^;.,])*\\b(liquid|brine|syrup|solution|juice|broth)\\b[^;.,]*, $|\\b(boiling |hot )(syrup|brine|liquid|solution|juice|broth) (over|on|in),? $");
+            "\\b(cover|covered|top|topped|pour|poured)\\b((?!\\b(jars|lids|canner)\\b)[^;.,])*\\b(liquid|brine|syrup|solution|juice|broth)\\b[^;.,]*, (leaving |leave |to |to within )?(about |another |a )?$|\\b(boiling |hot )(syrup|brine|liquid|solution|juice|broth) (over|on|in),? $");
 
     private HeadspaceFigures() {}
 
@@ -130,6 +130,9 @@ final class HeadspaceFigures {
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
+        if (Referring.isTakenBack(s, to)) {
+            return;
+        }
         int start = s.token(from).range().start() - s.range().start();
         int end = s.token(Math.min(to, s.size()) - 1).range().end() - s.range().start();
         String before = s.low().substring(Math.max(0, start - 60), start);
@@ -170,7 +173,10 @@ final class HeadspaceFigures {
         boolean covering = !clauseBefore.contains("canner")
                 && (COVERING.matcher(clauseBefore).find()
                         || COVERED.matcher(before).find());
+        // "1-inch... sorry, half inch headspace"
+        boolean corrected = Referring.isCorrection(s, from);
         if (covering
+                || corrected
                 || draft.facts.headspace().isEmpty()
                 || draft.facts.headspace().get().value().cue()) {
             // "I fill mine to the brim. … Leave half an inch": what is done speaks against what is said

@@ -258,7 +258,7 @@ final class IngredientFinder {
             return Brackets.closing(s, end) + 1;
         }
         // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
-        int k = Brackets.qualifier(s, end);
+        int k = Brackets.qualifier(s, ContextWords.pieces(s, end));
         while (s.is(k, ":")
                 || s.is(k, "-")
                 || s.is(k, "–")
@@ -308,10 +308,13 @@ final class IngredientFinder {
         if ((k > end || behind) && k < s.size()) {
             Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
             if (after.isPresent()
-                    && (after.get().unitSaid() || s.isItem())
+                    && (after.get().unitSaid()
+                            || s.isItem()
+                            || Brackets.counts(s, k - 1, after.get().next()))
                     && (!listed || endsItem(s, after.get().next()))
                     && !s.anyClaimed(k, after.get().next())
                     && (s.is(k - 1, "(") && s.is(after.get().next(), ")")
+                            || Brackets.counts(s, k - 1, after.get().next())
                             || nameAfter.at(s, after.get().next(), false) < 0)) {
                 add(
                         s,

@@ -42,7 +42,12 @@ final class NameAfter {
             if (s.is(k, ".") && SIZES.contains(s.token(k - 1).norm())) {
                 continue;
             }
-            if (s.is(k, ";") || s.is(k, ".") || s.is(k, "!") || s.is(k, "?") || s.is(k, ":") && k > from) {
+            if (s.is(k, ")")
+                    || s.is(k, ";")
+                    || s.is(k, ".")
+                    || s.is(k, "!")
+                    || s.is(k, "?")
+                    || s.is(k, ":") && k > from) {
                 return -1;
             }
             // "4 lb runners, dill": an unknown thing ended at its comma; "peeled, sliced tomatoes" goes on

@@ -81,5 +81,13 @@ final class Referring {
         return TAKEN_BACK.matcher(s.around(next, 0, 8)).lookingAt();
     }
 
+    private static final Cue CORRECTION = Cue.of(
+            "(no|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?$");
+
+    /** "Sorry, half inch": a sentence of its own that puts the figure at {@code from} right. */
+    static boolean isCorrection(Sentence s, int from) {
+        return CORRECTION.matcher(s.around(from, from, 0)).matches();
+    }
+
     private Referring() {}
 }

@@ -7,7 +7,7 @@ import oilcloth.text.Cue;
 final class Vocabulary {
     /** Phrases that hold a food's name and are no ingredient. */
     static final Cue NO_INGREDIENT = Cue.of(
-            "\\bbread[- ](and|n|'n|'n'|n'|&)[- ]butters?\\b|\\b(apple|pear|peach|plum|fruit|apricot|fig|quince|cherry|nectarine) butter\\b|(?<=\\b(pumpkin|tomato|squash|potato|banana|mango|carrot)s? )butter\\b|(?<!\\badd )(?<!\\bused )\\b(lids?|rings?|bands?|jars?)\\b[^.;,]{0,16}\\b(from|off|of) (the )?(last|previous) \\w+('?s)? \\w+"
+            "\\bbread[- ](and|n|'n|'n'|n'|&)[- ]butters?\\b|\\b(apple|pear|peach|plum|fruit|apricot|fig|quince|cherry|nectarine|rhubarb|cantaloupe|melon|watermelon|pineapple|persimmon|papaya|grape|cranberry|blueberry|strawberry|raspberry|blackberry|berry|crab ?apple) butter\\b|(?<=\\b(pumpkin|tomato|squash|potato|banana|mango|carrot)s? )butter\\b|(?<!\\badd )(?<!\\bused )\\b(lids?|rings?|bands?|jars?)\\b[^.;,]{0,16}\\b(from|off|of) (the )?(last|previous) \\w+('?s)? \\w+"
                     + "|\\b(apple|cherry|potato|tomato|egg|corn|pear|peach|bean|carrot|vegetable|garlic|cheese) (peeler|corer|pitter|masher|ricer|slicer|timer|cutter|press|mill|stoner|frencher|brush|scrubber|grater|machine|wedger|stripper|sheller|huller|pot|knife|fork|tool|gadget|thing)s?\\b"
                     + "|\\bwater[- ]filled\\b|\\b(bags?|jugs?|weighted (down )?with) ((full|filled) )?(of|with) (salt ?|salted )?water\\b|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard)( (and|or) \\w+)? jars?\\b"
                     + "|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"

@@ -28,8 +28,8 @@ public final class LowAcidBoiling implements Check {
         return INFO;
     }
 
-    @Override
-    public void look(Subject s, Findings out) {
+    /** Whether nothing but pressure makes this food safe, and it gets none. */
+    static boolean isBoiled(Subject s) {
         boolean boiled = s.method()
                 .map(m -> m == CanningMethod.BOILING_WATER || m == CanningMethod.STEAM)
                 .orElse(false);
@@ -42,7 +42,12 @@ public final class LowAcidBoiling implements Check {
                                 .isPresent());
         boolean otherwise =
                 s.placement().method().filter(m -> m == Method.BOILING).isPresent();
-        if (!boiled || !lowAcid || otherwise) {
+        return boiled && lowAcid && !otherwise;
+    }
+
+    @Override
+    public void look(Subject s, Findings out) {
+        if (!isBoiled(s)) {
             if (s.methodFits()) {
                 out.add(Finding.of(INFO.code(), "met", Severity.MET, s.citePlaced(INFO))
                         .at(s.facts().methods().stream().findFirst()));
