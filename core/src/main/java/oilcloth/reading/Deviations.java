@@ -219,8 +219,15 @@ final class Deviations {
                 || draft.unread.stream().anyMatch(u -> u.bears() && clause.overlaps(u.range()));
     }
 
+    /** "I don't bother peeling": where that matters a check speaks of the skins. */
+    private static final Cue UNPEELED = Cue.of(
+            "(i|we) (don't|do not|didn't|did not|never) (bother (to |with )?|need to |even )?peel(ing)?( (them|it|mine|ours|the (skins?|fruit|\\w+s)))?( any ?more| though)?[.,;!]?");
+
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
+        if (UNPEELED.matcher(s.low()).matches()) {
+            return Optional.empty();
+        }
         if (marked.weight(s) > MarkedRemarks.GRAVE) {
             return Optional.of(s.range());
         }

@@ -98,6 +98,7 @@ final class IngredientFinder {
             return i;
         }
         Amounts.Found amount = found.get();
+        Referring.forget(s, draft, i);
         if (Referring.isTakenBack(s, amount.next())) {
             return amount.next();
         }

@@ -34,8 +34,7 @@ final class Referring {
 
     /** "Cut about 1 pound of fruit into quarters": the tomatoes of the title. */
     static boolean toTheProduce(Sentence s, Draft draft, Food food, int at) {
-        boolean umbrella = food.name().equals("fruit") || food.name().equals("vegetables");
-        return umbrella
+        return SameFood.isUmbrella(food)
                 && !s.isItem()
                 && !draft.titleFoods.isEmpty()
                 && (s.is(at - 1, "of") || s.is(at - 1, "ripe") || s.is(at - 1, "underripe"));
@@ -88,6 +87,17 @@ final class Referring {
     static boolean isCorrection(Sentence s, int from) {
         return CORRECTION.matcher(s.around(from, from, 0)).matches();
     }
+
+    /** "1 tsp.. no, half tsp salt": the amount the sentence before ended with is forgotten. */
+    static void forget(Sentence s, Draft draft, int from) {
+        if (isCorrection(s, from)) {
+            int start = s.range().start();
+            draft.unread.removeIf(u -> u.range().end() <= start && u.range().end() >= start - NEAR);
+        }
+    }
+
+    /** Characters between the figure and what puts it right: dots and spaces. */
+    private static final int NEAR = 5;
 
     private Referring() {}
 }

@@ -29,6 +29,10 @@ final class SameFood {
     static void settle(Draft draft, String text) {
         List<Ingredient> measured =
                 draft.ingredients.stream().filter(i -> i.amount().isPresent()).toList();
+        // "Fruit puree, peaches": the peaches are the fruit
+        if (draft.titleFoods.stream().anyMatch(f -> f.kind().isProduce() && !isUmbrella(f))) {
+            draft.titleFoods.removeIf(SameFood::isUmbrella);
+        }
         if (draft.ingredients.stream().anyMatch(i -> i.food().group().equals("bean"))) {
             draft.titleFoods.removeIf(f -> f.name().equals("green bean")
                     && draft.title
@@ -43,6 +47,11 @@ final class SameFood {
                 && (isStoneWord(draft, text, early)
                         || closesAName(text, measured, early)
                         || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));
+    }
+
+    /** A word for many foods. */
+    static boolean isUmbrella(Food food) {
+        return food.name().equals("fruit") || food.name().equals("vegetables");
     }
 
     private static final Set<FoodClass> ANIMALS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
@@ -220,13 +229,10 @@ final class SameFood {
 
     /** "the fruit", "the tomatoes", "berries" after the foods themselves are no new food. */
     private static boolean isGeneric(Draft draft, Food food) {
-        boolean umbrella = food.name().equals("fruit")
-                || food.name().equals("vegetables")
-                || food.name().equals("seasoning");
         if (draft.ingredients.stream().anyMatch(i -> isKraut(i.food(), food))) {
             return true;
         }
-        if (umbrella) {
+        if (isUmbrella(food) || food.name().equals("seasoning")) {
             return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
         }
         return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.PEPPER || food.kind() == FoodClass.SEAFOOD)

@@ -23,7 +23,7 @@ final class Sentence {
                     + "(?!,? (really|wait|kidding|joke|lie)\\b)(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too))"
                     + "|\\bwould \\w+( over)? if (i|we) (ever )?(put|added|used|add|use)\\b"
                     + "|\\b(can'?t|cannot|can not|couldn'?t|don'?t|do not|not|never) (\\w+ )?(recall|remember|sure|certain|know|say|tell) (if|whether)\\b"
-                    + "|\\b(quit|gave up|given up|cut out|without|minus|instead of|rather than|in place of|avoid|forgot|forgot to|free of|scared of|afraid of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
+                    + "|\\b(quit|gave up|given up|cut out|without|minus|instead of|rather than|in place of|avoid|forgot|forgot to|free of|w ?/ ?o|scared of|afraid of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
                     + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b)(?:(?!\\b(so|but|because)\\b)[^,;.:]){0,32}$");
 
     /** How far before a word its negation may stand. */

@@ -3,10 +3,12 @@ package oilcloth.check.ingredient;
 import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
+import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
+import oilcloth.text.Cue;
 
 /** Fat or oil in a canned product. */
 public final class Fat implements Check {
@@ -21,8 +23,19 @@ public final class Fat implements Check {
         return INFO;
     }
 
+    /** "Did not drain it", "with the fat left on". */
+    private static final Cue LEFT = Cue.of(
+            "\\b(didn'?t|did not|don'?t|do not|never|without|no need to) (bother (to |with )?)?(drain|skim|trim)(ming|ning|ing)?( off| away)?( (the|any|its|that|all the))? ?(fat|grease)\\b|\\b(didn'?t|did not|don'?t|do not|never|without) (bother (to |with )?)?drain(ing)?( it| the meat)?\\b(?=[^.;]{0,30}\\bfat\\b)|\\bfat (is |was |all )?left (in|on)\\b|\\b(leave|leaves|left|leaving|keep|keeps|kept|keeping) (all )?(the|its|their) fat( in| on)?\\b|\\bfat and all\\b");
+
     @Override
     public void look(Subject s, Findings out) {
         UnlistedFood.each(s, INFO, Set.of(FoodClass.FAT), Set.of("coconut", "bacon"), Severity.DANGER, out);
+        if (s.produce().hasMeat()) {
+            s.said()
+                    .anywhere(LEFT)
+                    .ifPresent(r -> out.add(Finding.of(INFO.code(), "left", Severity.DANGER, s.cite("Guide 5"))
+                            .at(r)
+                            .fix()));
+        }
     }
 }
