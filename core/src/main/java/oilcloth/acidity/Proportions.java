@@ -165,9 +165,11 @@ public final class Proportions {
     }
 
     private double scaleToTested() {
-        if (acidTested > 0) {
-            return acidStated / acidTested;
-        }
+        return acidTested > 0 ? acidStated / acidTested : batch();
+    }
+
+    /** How many tested batches this is by its main produce; 0 where nobody measured it. */
+    public double batch() {
         String main = tested.entrySet().stream()
                 .max(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)

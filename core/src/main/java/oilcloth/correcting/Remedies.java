@@ -58,6 +58,7 @@ final class Remedies {
                     "ingredient.unmeasured",
                     "ingredient.fresh-herb-garlic",
                     "ingredient.preserve" -> asTested(f);
+            case "ingredient.thickener", "ingredient.fat" -> isListed(f) ? asTested(f) : otherwise(f);
             case "ingredient.salt-kind" -> saltKind(f);
             case "time.short", "time.missing" -> time();
             case "time.jar" -> jar();
@@ -204,6 +205,13 @@ final class Remedies {
     }
 
     /** Back to what the tested recipe has of it, at this batch's size. */
+    /** More of what the tested recipe has, rather than something it lacks. */
+    private boolean isListed(Finding f) {
+        return s.recipe().ingredients().stream()
+                .anyMatch(i -> f.evidence().contains(i.range())
+                        && !s.placement().unlisted().contains(i));
+    }
+
     private List<Remedy> asTested(Finding f) {
         return s.recipe().ingredients().stream()
                 .filter(i -> f.evidence().contains(i.range()))

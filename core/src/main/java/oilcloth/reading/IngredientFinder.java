@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import oilcloth.guide.Food;
@@ -40,11 +41,12 @@ final class IngredientFinder {
     void read(Sentence s, Draft draft) {
         claimPhrases(s);
         boolean serves = Serving.isTold(s) || Serving.isPlainlyTold(s);
+        Map<Integer, Amounts.Found> list = s.isItem() ? Map.of() : NamesFirst.of(s, guide.lexicon());
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;
             }
-            int next = amountAt(s, draft, i);
+            int next = list.containsKey(i) ? listed(s, draft, i, list.get(i)) : amountAt(s, draft, i);
             if (next == i) {
                 next = foodAt(s, draft, i, serves && Serving.reaches(s, i));
             }
@@ -53,6 +55,12 @@ final class IngredientFinder {
                 i = next - 1;
             }
         }
+    }
+
+    private int listed(Sentence s, Draft draft, int i, Amounts.Found amount) {
+        Food food = s.food(guide.lexicon(), i).orElseThrow().food();
+        add(s, draft, food, Optional.of(ContextWords.sticks(s, amount.amount(), amount.next() - 1)), i, amount.next());
+        return amount.next();
     }
 
     /** Foods named in a title; they place the recipe and are not thereby ingredients. */

@@ -20,6 +20,7 @@ import oilcloth.jars.JarAdvice;
 import oilcloth.measure.JarSize;
 import oilcloth.placing.Placement;
 import oilcloth.placing.Placer;
+import oilcloth.placing.SoakWater;
 import oilcloth.reading.RecipeReader;
 import oilcloth.recipe.Assertion;
 import oilcloth.recipe.Assertions;
@@ -163,8 +164,10 @@ public final class Engine {
     }
 
     /** @param said the words of this recipe, or of another reading of its text */
-    private Glance look(Recipe recipe, Context context, Said said) {
-        Placement placement = placer.place(recipe, Subject.methodOf(recipe, context));
+    private Glance look(Recipe read, Context context, Said said) {
+        Placement first = placer.place(read, Subject.methodOf(read, context));
+        Recipe recipe = SoakWater.settle(read, first, guide);
+        Placement placement = recipe == read ? first : placer.place(recipe, Subject.methodOf(recipe, context));
         Subject subject = new Subject(recipe, placement, context, guide, said.of(recipe));
         Findings findings = new Findings();
         for (Check check : checks) {

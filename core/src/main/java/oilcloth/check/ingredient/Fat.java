@@ -30,6 +30,7 @@ public final class Fat implements Check {
     @Override
     public void look(Subject s, Findings out) {
         UnlistedFood.each(s, INFO, Set.of(FoodClass.FAT), Set.of("coconut", "bacon"), Severity.DANGER, out);
+        UnlistedFood.raised(s, INFO, Set.of(FoodClass.FAT), Severity.DANGER, out);
         if (s.produce().hasMeat()) {
             s.said()
                     .anywhere(LEFT)

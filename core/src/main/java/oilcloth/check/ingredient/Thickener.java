@@ -34,7 +34,12 @@ public final class Thickener implements Check {
                         "tapioca",
                         "arrowroot",
                         "modified starch, cook-type"),
-                s.kind().isGrave() || !s.placement().isPlaced() ? Severity.DANGER : Severity.CORRECT,
+                severity(s),
                 out);
+        UnlistedFood.raised(s, INFO, Set.of(FoodClass.THICKENER, FoodClass.STARCH), severity(s), out);
+    }
+
+    private static Severity severity(Subject s) {
+        return s.kind().isGrave() || !s.placement().isPlaced() ? Severity.DANGER : Severity.CORRECT;
     }
 }

@@ -1,0 +1,65 @@
+package oilcloth.reading;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.guide.Lexicon;
+
+/** "Green beans 1 1/2 cups blanched, onion 1/2 c sliced, white vinegar (5%) 1/2 c": a list in one sentence, names first. */
+final class NamesFirst {
+    private static final Set<String> BREAKS = Set.of(",", ";", ":", "/", ".", "—", "–", "+", "|");
+
+    /** Items; fewer may be told either way. */
+    private static final int LEAST = 3;
+
+    /** How many times more often names come first than amounts do. */
+    private static final int RATHER = 3;
+
+    private final Map<Integer, Amounts.Found> amounts = new HashMap<>();
+
+    private NamesFirst() {}
+
+    /** The amounts of such a list by the token their food begins at; none where the sentence is no such list. */
+    static Map<Integer, Amounts.Found> of(Sentence s, Lexicon lexicon) {
+        NamesFirst list = new NamesFirst();
+        int otherwise = 0;
+        for (int from = 0; from < s.size(); ) {
+            int to = from;
+            while (to < s.size() && !BREAKS.contains(s.token(to).norm())) {
+                to++;
+            }
+            otherwise += list.item(s, lexicon, from, to) ? 0 : 1;
+            from = to + 1;
+        }
+        boolean rather = list.amounts.size() >= LEAST && list.amounts.size() >= RATHER * otherwise;
+        return rather ? list.amounts : Map.of();
+    }
+
+    /** Reads one item; false where its amount comes first. */
+    private boolean item(Sentence s, Lexicon lexicon, int from, int to) {
+        int name = -1;
+        int names = 0;
+        for (int i = from; i < to; i++) {
+            Optional<Lexicon.Match> food = s.food(lexicon, i);
+            if (food.isPresent() && i + food.get().length() <= to) {
+                name = i;
+                names++;
+                i += food.get().length() - 1;
+                continue;
+            }
+            Optional<Amounts.Found> amount = Amounts.at(s.tokens(), i).filter(Amounts.Found::unitSaid);
+            if (amount.isPresent()) {
+                if (name < 0) {
+                    return false;
+                }
+                // "garlic and carrots 3 lb": other readers know how such an amount is shared
+                if (names == 1) {
+                    amounts.put(name, amount.get());
+                }
+                return true;
+            }
+        }
+        return true;
+    }
+}
