@@ -86,6 +86,7 @@ final class Amounts {
             // "2 14-oz cans"
             if (u.kind() == Unit.Kind.PACK) {
                 Optional<Found> bracket = bracketed(tokens, next);
+                bracket = bracket.isPresent() ? bracket : weighed(tokens, next);
                 if (bracket.isPresent()) {
                     return Optional.of(new Found(
                             scaled(bracket.get().amount(), f), bracket.get().next(), true));
@@ -163,6 +164,13 @@ final class Amounts {
 
     private static Amount scaled(Amount one, Numbers.Figure count) {
         return new Amount(one.low() * count.low(), one.high() * count.high(), one.unit(), one.exact());
+    }
+
+    /** "1 box 1 3/4 oz powdered pectin". */
+    private static Optional<Found> weighed(List<Token> tokens, int i) {
+        return i < tokens.size() && tokens.get(i).isNumber()
+                ? at(tokens, i).filter(a -> a.unitSaid() && a.amount().unit().kind() == Unit.Kind.MASS)
+                : Optional.empty();
     }
 
     private static Optional<Found> bracketed(List<Token> tokens, int i) {

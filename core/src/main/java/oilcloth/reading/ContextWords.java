@@ -49,9 +49,9 @@ final class ContextWords {
 
     /** "3 C sweet red pepper, 3 C green": a colour by itself is more of the pepper before it. */
     private static Optional<Food> colour(Sentence s, int at, Draft draft) {
-        boolean colour = s.is(at, "red") || s.is(at, "green") || s.is(at, "yellow") || s.is(at, "orange");
-        boolean alone = at + 1 >= s.size() || s.is(at + 1, ",") || s.is(at + 1, ".") || s.is(at + 1, ";");
-        return !colour || !alone || draft.ingredients.isEmpty()
+        int end = colours(s, at);
+        boolean alone = end >= s.size() || s.is(end, ",") || s.is(end, ".") || s.is(end, ";");
+        return end == at || !alone || draft.ingredients.isEmpty()
                 ? Optional.empty()
                 : Optional.of(draft.ingredients
                                 .get(draft.ingredients.size() - 1)
@@ -59,11 +59,29 @@ final class ContextWords {
                         .filter(f -> f.kind() == FoodClass.PEPPER);
     }
 
+    private static final Set<String> COLOURS = Set.of("red", "green", "yellow", "orange");
+    private static final Set<String> BESIDE_COLOURS =
+            Set.of("sweet", "bell", "and", "&", "or", "mixed", "both", "ones");
+
+    /** The token after "green" or "sweet red and green mixed"; the same token where no colour is named. */
+    private static int colours(Sentence s, int at) {
+        int end = at;
+        boolean colour = false;
+        while (end < s.size()
+                && (COLOURS.contains(s.token(end).norm())
+                        || BESIDE_COLOURS.contains(s.token(end).norm()))) {
+            colour |= COLOURS.contains(s.token(end).norm());
+            end++;
+        }
+        return colour ? end : at;
+    }
+
     /** "Easy hot sauce: …": what is made is no ingredient of itself. */
     static boolean namesProduct(Draft draft, Food food) {
         Set<String> forms = Facts.values(draft.facts.forms());
         return food.name().equals("ketchup") && forms.contains("ketchup")
-                || food.name().equals("hot sauce") && forms.contains("hot-sauce");
+                || (food.name().equals("hot sauce") || food.name().equals("hot pepper sauce"))
+                        && forms.contains("hot-sauce");
     }
 
     private static boolean saysOnly(Sentence s, int from, String name) {
@@ -122,7 +140,7 @@ final class ContextWords {
                 && draft.ingredients.stream().noneMatch(i -> i.amount().isPresent())) {
             return onlyOf(draft).map(f -> new Meant(f, amount.next()));
         }
-        return colour(s, amount.next(), draft).map(f -> new Meant(f, amount.next() + 1));
+        return colour(s, amount.next(), draft).map(f -> new Meant(f, colours(s, amount.next())));
     }
 
     /** "Salted, a half teaspoon a pint". */

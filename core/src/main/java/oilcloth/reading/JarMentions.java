@@ -116,11 +116,15 @@ final class JarMentions {
         return -1;
     }
 
+    private static boolean isPint(Sentence s, int i) {
+        return s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pt") || s.is(i, "pts");
+    }
+
     static Optional<Found> at(Sentence s, int i) {
-        if (s.is(i, "half") && (s.is(i + 1, "pint") || s.is(i + 1, "pints"))) {
+        if (s.is(i, "half") && isPint(s, i + 1)) {
             return found(s, JarSize.HALF_PINT, i + 2);
         }
-        if (s.is(i, "half") && s.is(i + 1, "-") && (s.is(i + 2, "pint") || s.is(i + 2, "pints"))) {
+        if (s.is(i, "half") && s.is(i + 1, "-") && isPint(s, i + 2)) {
             return found(s, JarSize.HALF_PINT, i + 3);
         }
         if (s.is(i, "half")

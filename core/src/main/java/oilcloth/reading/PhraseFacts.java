@@ -53,6 +53,7 @@ final class PhraseFacts {
     private static final Cue OPEN_KETTLE = p(
             "\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (it'?s |it is |they'?re |they are |everything'?s )?(still )?(hot|boiling|piping))\\b"
                     + "|\\blet (them|it|the jars|mine) (all )?seal\\b|\\bthe heat (seals|sealed|will seal)\\b|\\b(slap|pop|clap|snap|clamp)(ped)? (the |on the )?(lids?|tops?|caps?)( on)?\\b[^.;]{0,20}\\b(they seal|it seals|that's it|they're done|done|and wait)\\b"
+                    + "|\\blids?( on)?,? (and )?(then )?(just )?(wait|listen) (for|til+|until) (the |them to |they |it to |that )?(ping|pop|seal)\\w*"
                     + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal|went down|go down|sucks? down|sucked down|pulls? down)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
@@ -70,7 +71,7 @@ final class PhraseFacts {
                     "(?<!\\b(either|or|hot or) )\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked),?( and| then)? (packed|put|filled) |\\bpack ?[:=-] ?(raw|cold)\\b|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             Phrase.of(
-                    "^hot ?: |\\bpack ?[:=-] ?hot\\b|(?<!\\b(either|or) )\\bhot[- ]?pa?c?k(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)?( it| them| through| up| in [a-z]+( [a-z]+)?)* (to|till|until|up to) (it |they )?(a |boils? )?boil(ing|s|ed)?\\b[^.]{0,6}\\b(hot )?(quarts|pints|jars)\\b|\\bheat(ed)? (it |them |through )?to (a )?boil(ing)?( in [^.;,]{2,40})?,?( (and|then))?[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\bhot,? (in|into) (the |my )?hot (quart |pint |half[- ]pint )?(jars|quarts|pints|half[- ]pints)\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
+                    "^hot ?: |\\bpack ?[:=-] ?hot\\b|\\bpack(ed)? (them |it |the \\w+ )?(in|into) (the |my |clean )?(pints|quarts|jars|half[- ]pints) hot\\b|(?<!\\b(either|or) )\\bhot[- ]?pa?c?k(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)?( it| them| through| up| in [a-z]+( [a-z]+)?)* (to|till|until|up to) (it |they )?(a |boils? )?boil(ing|s|ed)?\\b[^.]{0,6}\\b(hot )?(quarts|pints|jars)\\b|\\bheat(ed)? (it |them |through )?to (a )?boil(ing)?( in [^.;,]{2,40})?,?( (and|then))?[^.;]{0,12}\\b(quarts|pints|jars)\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\bhot,? (in|into) (the |my )?hot (quart |pint |half[- ]pint )?(jars|quarts|pints|half[- ]pints)\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
                     Pack.HOT));
 
     private static final String POUR =
@@ -164,10 +165,10 @@ final class PhraseFacts {
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
-    private static final Cue HEADS = p("(.*: )?([a-z']+ ){0,6}");
+    private static final Cue HEADS = p("(.*: )?([a-z']+ ){0,6}[\"“]?([a-z']+ ){0,3}");
 
     private static final Cue COLON = p(
-            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained) |( [a-z']+){1,3} ?:");
+            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained) |( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
     private static final Cue COMMA = p(",");
     private static final Cue MAKING = p(
             "\\b((is|are|about|abt|check|review|look at) (my|our|her|his|their)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");

@@ -58,7 +58,11 @@ final class Referring {
         return found;
     }
 
-    /** "15 lb corn in the husk = 3 qt kernels": as it was prepared. */
+    /** What was weighed with more about it than goes into the jar. */
+    private static final Cue AS_BOUGHT = Cue.of(
+            "\\b(husks?|pods?|shells?|hulls?|ears?|cobs?|stems?|vines?|unpeeled|unshelled|whole|bushels?|pecks?|as (bought|picked)|before)\\b");
+
+    /** "15 lb corn in the husk = 3 qt kernels": as it was prepared; else the same amount said twice. */
     static boolean equal(Sentence s, Draft draft, Amounts.Found amount, int i) {
         int last = draft.ingredients.size() - 1;
         if (!s.is(i - 1, "=") || !amount.unitSaid() || last < 0) {
@@ -66,7 +70,7 @@ final class Referring {
         }
         Ingredient before = draft.ingredients.get(last);
         boolean same = before.amount().isPresent() && s.range().contains(before.range());
-        if (same) {
+        if (same && AS_BOUGHT.matcher(s.low()).find()) {
             draft.ingredients.set(last, before.withAmount(amount.amount()));
         }
         return same;
