@@ -37,6 +37,13 @@ final class Durations {
     private static final Cue OF_LIDS = Cue.of(
             "\\bboil(ed|s)? (the |my |those |them |all )*(old |used |new |flat )*(lids|rings|rubbers|rubber rings) (for |about )?$");
 
+    /** Minutes the jars stand in the canner before they are lifted. */
+    private static final int LONGEST_REST = 15;
+
+    /** "I let them sit in the canner five minutes". */
+    private static final Cue RESTS = Cue.of(
+            "\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
+
     /** Jars stood on their heads: no process. */
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");
 
@@ -108,6 +115,12 @@ final class Durations {
                 || s.is(d.next(), "ago")) {
             return;
         }
+        boolean moment = s.is(i, "a") && d.most() == 1;
+        boolean rests =
+                d.most() <= LONGEST_REST && RESTS.matcher(s.around(i, 8, 0)).find();
+        if (moment || rests) {
+            return;
+        }
         if (TURNED.matcher(s.around(i, 4, 0)).find()
                 || OF_LIDS.matcher(s.around(i, 7, 0)).find()) {
             return;
@@ -175,7 +188,7 @@ final class Durations {
 
     /** "then 5 min with the heat off". */
     private static final Cue RESTING = Cue.of(
-            "(more )?(with (the )?(heat|burner|stove) (is )?off|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
+            "(more )?(with (the )?(heat|burner|stove|lid|cover|canner lid) (is )?(off|open)|(more|longer|extra|over)\\b(?! (a|the|low|medium|high|gentle|moderate))|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
 
     /** "25 minutes at 11 on the dial". */
     private static final Cue ON_THE_DIAL = Cue.of("at (\\S+ )?\\S+ on (the|my) (dial|gauge)\\b");

@@ -374,7 +374,14 @@ public final class RecipeReader {
         list.subList(size, list.size()).clear();
     }
 
+    /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
+    private static final Cue DISOWNED = Cue.of(
+            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
+
     private void practices(Sentence s, Draft draft) {
+        if (s.has(DISOWNED)) {
+            return;
+        }
         for (PracticeRule rule : guide.practices()) {
             Optional<Range> said = s.find(rule.pattern());
             if (said.isPresent() && rule.exception().filter(s::has).isEmpty()) {

@@ -13,7 +13,7 @@ final class Venting {
     private static final Cue SHORT = Cue.of(
             "\\b(vent(ed|ing|s)?|exhaust(ed|ing|s)?|let (it|the canner|the steam|steam) (vent|steam|blow|exhaust|escape|out|run|go))\\b[^.;,]{0,24}?(?<![\\d/.-])\\b("
                     + FEW
-                    + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b|\\b(vent(ed)?|exhaust(ed)?) (for |a full |about |just |only )*[2-9](?= ?([.;]|,(?!\\d)|$))|(?<![\\d/.-])\\b"
+                    + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b(?! (over|longer|extra|more|past))|\\b(vent(ed)?|exhaust(ed)?) (for |a full |about |just |only )*[2-9](?= ?([.;]|,(?!\\d)|$))|(?<![\\d/.-])\\b"
                     + FEW
                     + " ?-? ?(minutes?|mins?)( of)? (free |steady )?(steam|vent|venting|exhaust\\w*)\\b");
 
