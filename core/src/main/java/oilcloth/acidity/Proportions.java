@@ -42,6 +42,7 @@ public final class Proportions {
     private final Map<String, Cups> stated = new LinkedHashMap<>();
     private final Map<String, Double> tested = new LinkedHashMap<>();
     private final Map<String, Boolean> lowAcid = new HashMap<>();
+    private final Map<String, String> clusters;
     private final List<Ingredient> unmeasured = new ArrayList<>();
     private final TestedRecipe recipe;
     private final double tolerance;
@@ -53,6 +54,7 @@ public final class Proportions {
         this.recipe = tested;
         this.tolerance = guide.proportionTolerance();
         Map<String, String> cluster = clusters(tested);
+        this.clusters = cluster;
         Map<String, Unit.Kind> units = new HashMap<>();
         for (TestedIngredient line : tested.ingredients()) {
             addTested(line, cluster, units);
@@ -67,6 +69,11 @@ public final class Proportions {
 
     public static Proportions of(Recipe read, TestedRecipe tested, GuideSnapshot guide) {
         return new Proportions(read, tested, guide);
+    }
+
+    /** Whether a food is counted under that group, as peppers are where a recipe allows "celery, onions or peppers". */
+    public boolean isOf(Food food, String group) {
+        return clusters.getOrDefault(food.group(), food.group()).equals(group);
     }
 
     public double tolerance() {
@@ -84,10 +91,11 @@ public final class Proportions {
     }
 
     private void addTested(TestedIngredient line, Map<String, String> cluster, Map<String, Unit.Kind> units) {
-        if (line.foods().isEmpty() || line.aside() || !counts(line.foods().get(0))) {
+        List<Food> foods = line.foods().stream().filter(Proportions::counts).toList();
+        if (foods.isEmpty() || line.aside() || foods.size() < line.foods().size() && !isUmbrella(line)) {
             return;
         }
-        Food food = line.foods().get(0);
+        Food food = foods.get(0);
         String group = cluster.getOrDefault(food.group(), food.group());
         // The most a tested range allows; a pack that cannot be measured allows nothing by itself.
         double cups = line.amount()
@@ -119,13 +127,19 @@ public final class Proportions {
                 group, new Cups(least.get().cups() * (1 - spread), most.get().cups() * (1 + spread)), Cups::plus);
     }
 
+    /** "other vegetables in total: celery, onions, carrots". */
+    private static boolean isUmbrella(TestedIngredient line) {
+        return line.foods().get(0).name().equals("vegetables");
+    }
+
     /** "onions and/or peppers" share one allowance. */
     private static Map<String, String> clusters(TestedRecipe tested) {
         Map<String, String> cluster = new HashMap<>();
         for (TestedIngredient line : tested.ingredients()) {
-            if (line.foods().size() > 1 && line.foods().stream().allMatch(Proportions::counts)) {
-                String name = line.foods().get(0).group();
-                line.foods().forEach(f -> cluster.put(f.group(), name));
+            boolean together = isUmbrella(line) || line.foods().stream().allMatch(Proportions::counts);
+            List<Food> foods = line.foods().stream().filter(Proportions::counts).toList();
+            if (foods.size() > 1 && together) {
+                foods.forEach(f -> cluster.put(f.group(), foods.get(0).group()));
             }
         }
         if (tested.form().equals("salsa")) {
@@ -174,7 +188,9 @@ public final class Proportions {
                 .max(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
                 .orElse("");
-        Cups mine = stated.get(main);
+        // "fresh or frozen berries": whichever there are
+        boolean onlyOne = tested.size() == 1 && stated.size() == 1;
+        Cups mine = onlyOne ? stated.values().iterator().next() : stated.get(main);
         return mine == null || tested.get(main) == 0 ? 0 : mine.least() / tested.get(main);
     }
 

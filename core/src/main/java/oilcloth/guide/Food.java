@@ -58,7 +58,8 @@ public record Food(
 
     /** Dry herbs and spices, and extracts by the drop: what a recipe may have or lack as one likes. */
     public boolean isSeasoning() {
-        return kind.isDrySeasoning() || kind == FoodClass.FLAVORING && name.endsWith(" extract");
+        return kind.isDrySeasoning()
+                || kind == FoodClass.FLAVORING && (name.endsWith(" extract") || name.equals("food colouring"));
     }
 
     public boolean isVinegar() {

@@ -190,6 +190,19 @@ final class Brackets {
                 : end;
     }
 
+    private static final Cue OF_A_JAR = Cue.of(
+            "\\( ?(about )?[\\d½¼¾/ -]+ (tsp|teaspoons?|tbsp|tablespoons?|heads?|cloves?|sprigs?|sticks?)? ?(per|to a|to each|in each|for each|each) ([a-z-]+ ){0,2}(jar|pint|quart)s? ?\\)");
+
+    /** "3 tbsp mustard seed (1 tsp per pint jar)": how what seasons is shared out. */
+    static int sharedOut(Sentence s, int open) {
+        int close = closing(s, open);
+        return s.is(open, "(")
+                        && close > open
+                        && OF_A_JAR.matcher(s.around(open, 0, close - open + 1)).lookingAt()
+                ? close + 1
+                : open;
+    }
+
     /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */
     static int skip(Sentence s, int end) {
         if (s.is(end, "(")) {

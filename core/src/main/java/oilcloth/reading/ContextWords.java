@@ -1,10 +1,10 @@
 package oilcloth.reading;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
@@ -37,6 +37,9 @@ final class ContextWords {
         boolean soaks = food.name().startsWith("lime juice") || food.name().equals("lime");
         if (soaks && amount.isEmpty() && LIME.matcher(s.whole()).find() && !s.has(JUICE)) {
             return guide.food("pickling lime");
+        }
+        if (food.name().equals("celery") && amount.isEmpty() && saysSeedsBehind(s, from)) {
+            return guide.food("celery seed");
         }
         // "2 lb peeled cloves" is no spice
         boolean much = amount.filter(a -> a.unit().kind() == Unit.Kind.MASS || a.unit() == Unit.CUP)
@@ -84,6 +87,14 @@ final class ContextWords {
                         && forms.contains("hot-sauce");
     }
 
+    private static final Cue SEEDS_BEHIND = Cue.of(
+            "celery,? ?(and|&|or) (\\w+ )?(mustard|dill|\\w+) seeds?\\b|celery ,( and| &| or)? (mustard|dill) seeds?\\b|celery , (and|&|or) \\w+ seeds?\\b");
+
+    /** "Celery, and mustard seeds". */
+    private static boolean saysSeedsBehind(Sentence s, int from) {
+        return SEEDS_BEHIND.matcher(s.around(from, 0, 7)).lookingAt();
+    }
+
     private static boolean saysOnly(Sentence s, int from, String name) {
         for (int k = from; k < s.size() && k < from + 8; k++) {
             if (s.is(k, name)) {
@@ -119,6 +130,10 @@ final class ContextWords {
             // "I add lemon now, a teaspoon of bottled per quart"
             return Optional.of(new Meant(guide.food("lemon juice, bottled"), k + 1));
         }
+        Optional<Food> dosed = dosed(guide, s, from, amount.next());
+        if (dosed.isPresent()) {
+            return Optional.of(new Meant(dosed.get(), amount.next()));
+        }
         if (s.is(k, "juice")) {
             int end = k + 1;
             if (s.has(SQUEEZED)) {
@@ -141,6 +156,22 @@ final class ContextWords {
             return onlyOf(draft).map(f -> new Meant(f, amount.next()));
         }
         return colour(s, amount.next(), draft).map(f -> new Meant(f, colours(s, amount.next())));
+    }
+
+    /** "Add bottled lemon juice to jars, 2 tablespoons per quart": the only acid or salt named before in the clause. */
+    private static Optional<Food> dosed(GuideSnapshot guide, Sentence s, int from, int next) {
+        boolean per = s.is(next, "per") || s.is(next, "to") && s.is(next + 1, "each") || s.is(next, "each");
+        int jar = s.is(next, "per") || s.is(next, "each") ? next + 1 : next + 2;
+        boolean ofJars = per
+                && jar < s.size()
+                && (s.is(jar, "jar") || JarMentions.at(s, jar).isPresent());
+        if (!ofJars || !(s.is(from - 1, ",") || s.is(from - 1, "(") || s.is(from - 1, ":") || s.is(from - 1, "-"))) {
+            return Optional.empty();
+        }
+        List<Food> foods = named(guide, s, from).stream()
+                .filter(f -> f.isAcidulant() || f.kind() == FoodClass.SALT)
+                .toList();
+        return foods.size() == 1 ? Optional.of(foods.get(0)) : Optional.empty();
     }
 
     /** "Salted, a half teaspoon a pint". */
@@ -204,15 +235,23 @@ final class ContextWords {
         return foods.size() == 1 ? Optional.of(foods.get(0)) : Optional.empty();
     }
 
+    /** The foods a sentence names before a token, each once. */
+    private static Set<Food> named(GuideSnapshot guide, Sentence s, int to) {
+        Set<Food> foods = new LinkedHashSet<>();
+        for (int k = 0; k < to; k++) {
+            Optional<Lexicon.Match> match = s.food(guide.lexicon(), k);
+            if (match.isPresent()) {
+                foods.add(match.get().food());
+                k += match.get().length() - 1;
+            }
+        }
+        return foods;
+    }
+
     /** "Rhubarb, stewed: 10 lb stalks": named before in the same sentence, and nothing with it. */
     private static Optional<Food> namedFirst(GuideSnapshot guide, Sentence s, int from, Draft draft) {
-        List<Food> foods = IntStream.range(0, from)
-                .mapToObj(k -> s.food(guide.lexicon(), k))
-                .flatMap(Optional::stream)
-                .map(Lexicon.Match::food)
-                .filter(f -> f.kind().isProduce())
-                .distinct()
-                .toList();
+        List<Food> foods =
+                named(guide, s, from).stream().filter(f -> f.kind().isProduce()).toList();
         boolean first = draft.titleFoods.stream().allMatch(foods::contains)
                 && draft.ingredients.stream()
                         .map(Ingredient::food)

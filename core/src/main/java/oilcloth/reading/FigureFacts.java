@@ -62,6 +62,9 @@ final class FigureFacts {
             s.claim(0, 2);
         }
         for (int i = 0; i + 1 < s.size(); i++) {
+            if (s.token(i).isNumber() && Vessel.isFirstOfTwo(s, i)) {
+                s.claim(i, i + 1);
+            }
             // "canner #2"
             if (s.is(i, "#")
                     && i > 0

@@ -11,6 +11,7 @@ import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
+import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -28,6 +29,9 @@ final class IngredientFinder {
 
     private static final Cue OF_THE = Cue.of("of (the|them|these|those|my)\\b");
 
+    private static final Cue AT_MOST = Cue.of("\\b(no|not) more than $");
+    private static final Cue AT_A_TIME = Cue.of("\\bat (a|one) time\\b");
+    private static final Cue REDUCED = Cue.of("\\b(reduced?|reducing|down) (by )?(about )?$");
     private static final Cue INCH_AND = Cue.of("\\binch(es)? and (a )?(half|quarter) $");
 
     private final GuideSnapshot guide;
@@ -101,6 +105,10 @@ final class IngredientFinder {
         if (found.isEmpty() || s.anyClaimed(i, Math.min(found.get().next(), s.size()))) {
             return i;
         }
+        if (REDUCED.matcher(s.around(i, 3, 0)).find()) {
+            // "until the volume is reduced one-half and ketchup rounds up on a spoon"
+            return found.get().next();
+        }
         if (INCH_AND.matcher(s.around(i, 3, 1)).find()) {
             // "an inch and a half of water"
             return i;
@@ -121,11 +129,20 @@ final class IngredientFinder {
             // "pressed down in a ten gallon crock"
             return amount.next();
         }
+        if (AT_MOST.matcher(s.around(i, 3, 0)).find()
+                && AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()) {
+            // "no more than 6 to 8 cups of juice at a time"
+            int time = amount.next();
+            while (!s.is(time, "time")) {
+                time++;
+            }
+            return time + 1;
+        }
         boolean counted = !amount.unitSaid();
         if (counted
                 && amount.amount().high() < 1
                 && OF_THE.matcher(s.around(amount.next(), 0, 3)).lookingAt()) {
-            // "1/3 of the apples at a time"
+            // "1/3 of the apples"
             return amount.next();
         }
         int at = nameAfter.at(s, amount.next(), counted);
@@ -170,6 +187,9 @@ final class IngredientFinder {
         int bracket = Brackets.again(s, guide.lexicon(), end);
         Optional<Amount> weighed = Brackets.weighed(s, bracket, amount.amount());
         end = Brackets.skip(s, bracket);
+        if (match.food().isSeasoning() || match.food().kind() == FoodClass.FRESH_HERB) {
+            end = Brackets.sharedOut(s, end);
+        }
         if (s.negatedToken(i)) {
             // "never carried 25 pounds of cabbage up three flights" leaves none out
             if (s.has(Vocabulary.ADD) || !s.low().contains("never")) {
@@ -340,6 +360,9 @@ final class IngredientFinder {
             return end;
         }
         if (ContextWords.namesProduct(draft, match.food())
+                || match.food().name().equals("butter")
+                        && s.is(i - 1, "the")
+                        && Facts.values(draft.facts.forms()).contains("butter")
                 || VINEGAR_FROM.matcher(s.around(i, 16, 0)).find()) {
             return end;
         }

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.stream.IntStream;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Yield;
@@ -225,6 +226,15 @@ final class JarMentions {
         return JarSize.GALLON;
     }
 
+    /** Whether a jar is named right before a token, however many words it takes. */
+    private static boolean endsAt(Sentence s, int next) {
+        return IntStream.range(Math.max(0, next - LONGEST_NAME), next)
+                .anyMatch(k -> at(s, k).filter(f -> f.next() == next).isPresent());
+    }
+
+    /** Tokens: "half - pint mason jars". */
+    private static final int LONGEST_NAME = 5;
+
     /** The jar size named within a few words of a time, in the same clause. */
     Optional<JarSize> beside(Sentence s, int from, int to) {
         for (int k = to; k < Math.min(s.size(), to + BESIDE + 1); k++) {
@@ -250,7 +260,7 @@ final class JarMentions {
             if (jar.isPresent()) {
                 // "pints and quarts 25 min" is one time for both
                 boolean joined = s.is(k - 1, "and") || s.is(k - 1, "&") || s.is(k - 1, "or");
-                return joined && at(s, k - 2).isPresent() ? Optional.empty() : jar.map(Found::jar);
+                return joined && endsAt(s, k - 1) ? Optional.empty() : jar.map(Found::jar);
             }
         }
         return Optional.empty();

@@ -23,6 +23,11 @@ final class NameAfter {
     int at(Sentence s, int from, boolean counted) {
         int words = 0;
         for (int k = from; k < s.size() && words <= REACH; k++) {
+            if (s.is(k, "any") && s.is(k + 1, "combination") && s.is(k + 2, "of")) {
+                // "3 cups of any combination of celery, onions and peppers"
+                k += 2;
+                continue;
+            }
             if (k == from && (s.is(k, "in") && s.is(k + 1, "all") || s.is(k, "all") && s.is(k + 1, "told"))) {
                 // "3 cups in all of celery, onions and peppers"
                 k++;

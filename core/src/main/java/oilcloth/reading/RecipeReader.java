@@ -326,9 +326,18 @@ public final class RecipeReader {
     private static final Cue DECLINED = Cue.of(
             "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?\\.?$");
 
+    /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
+    private static final Cue GENERAL = Cue.of(
+            "\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\bmay be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid|save)\\b");
+
+    private static final Cue OF_ONESELF = Cue.of("\\b(i|we|my|our)\\b");
+
     /** Words of a bulletin that tell nothing of this batch. */
     private static boolean isAside(Sentence s) {
-        return s.has(BUYING) && !s.has(ALSO_DONE) || s.has(WARNING) || s.has(DECLINED);
+        return s.has(BUYING) && !s.has(ALSO_DONE)
+                || s.has(WARNING)
+                || s.has(DECLINED)
+                || s.has(GENERAL) && !s.has(OF_ONESELF);
     }
 
     private void sentence(Sentence s, Draft draft) {

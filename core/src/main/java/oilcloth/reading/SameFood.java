@@ -113,6 +113,7 @@ final class SameFood {
                 continue;
             }
             boolean repeats = read.amount().isEmpty()
+                    || isShareOf(known, read)
                     || (!s.isItem() && sameAmount(known, read))
                     || (known.amount().isPresent() && s.has(REFERENCE) && !isMore(read, known));
             if (repeats) {
@@ -130,6 +131,15 @@ final class SameFood {
             return;
         }
         draft.ingredients.add(read);
+    }
+
+    /** "14 heads of dill … 1 1/2 heads in each pint": what seasons, shared out. */
+    private static boolean isShareOf(Ingredient known, Ingredient read) {
+        boolean seasons = read.food().isSeasoning() || read.food().kind() == FoodClass.FRESH_HERB;
+        return seasons
+                && read.perJar().isPresent()
+                && known.perJar().isEmpty()
+                && known.amount().isPresent();
     }
 
     /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */

@@ -20,7 +20,7 @@ final class Sentence {
     // "don't forget the vinegar" asks for vinegar, "never skip" likewise
     private static final Cue NEGATION = Cue.of(
             "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t|haven'?t (got )?(a|any|my)|hasn'?t (got )?(a|any))\\b"
-                    + "(?!,? (really|wait|kidding|joke|lie)\\b)(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too))"
+                    + "(?!,? (really|wait|kidding|joke|lie)\\b)(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too|more than|over))"
                     + "|\\bwould \\w+( over)? if (i|we) (ever )?(put|added|used|add|use)\\b"
                     + "|\\b(can'?t|cannot|can not|couldn'?t|don'?t|do not|not|never) (\\w+ )?(recall|remember|sure|certain|know|say|tell) (if|whether)\\b"
                     + "|\\b(quit|gave up|given up|cut out|without|minus|instead of|rather than|in place of|avoid|forgot|forgot to|free of|w ?/ ?o|scared of|afraid of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"

@@ -21,7 +21,7 @@ import oilcloth.text.Cue;
 record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end) {
     record Other(Food food, int from, int to) {}
 
-    private static final Cue FOR_EACH = Cue.of("\\beach\\b");
+    private static final Cue FOR_EACH = Cue.of("(?<!\\bfor )\\beach\\b");
 
     private static final Set<String> CUT = Set.of(
             "chopped",
@@ -50,9 +50,11 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
         int end = from;
         while (end < s.size()) {
             int k = end;
+            boolean joins = false;
+            boolean or = false;
             while (k < s.size() && (s.is(k, ",") || s.is(k, "and") || s.is(k, "&") || s.is(k, "or") || s.is(k, "/"))) {
-                joined |= !s.is(k, ",");
-                either |= s.is(k, "or") || s.is(k, "/");
+                joins |= !s.is(k, ",");
+                or |= s.is(k, "or") || s.is(k, "/");
                 k++;
             }
             // "diced green bell pepper and chopped celery"
@@ -77,6 +79,8 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
                     || amountFollows(s, k + match.get().length())) {
                 break;
             }
+            joined |= joins;
+            either |= or;
             end = k + match.get().length();
             others.add(new Other(match.get().food(), k, end));
         }

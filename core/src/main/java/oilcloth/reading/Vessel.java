@@ -57,6 +57,17 @@ final class Vessel {
     private static final Cue CALLED = Cue.of(
             "\\b(canner|cooker|pot|kettle|roaster|crock) (is|was|'s|that's) (only |just )?(a |an |my )?(big |old |\\w+ )?(8|1\\d|2\\d|3\\d|eight|ten|twelve|sixteen|twenty|twenty - \\w+) (- )?$");
 
+    /** "A 1- or 2-gallon crock": the first of the two figures. */
+    static boolean isFirstOfTwo(Sentence s, int figure) {
+        int or = s.is(figure + 1, "-") ? figure + 2 : figure + 1;
+        int unit = s.is(or + 2, "-") ? or + 3 : or + 2;
+        return (s.is(or, "or") || s.is(or, "to"))
+                && or + 1 < s.size()
+                && s.token(or + 1).isNumber()
+                && unit < s.size()
+                && at(s, unit);
+    }
+
     private Vessel() {}
 
     /** @param unit the token of the measure */

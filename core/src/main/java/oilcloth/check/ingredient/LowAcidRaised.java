@@ -37,12 +37,13 @@ public final class LowAcidRaised implements Check {
         Proportions p = Proportions.of(s.recipe(), s.placement().recipe().get(), s.guide());
         for (Proportions.Raised raised : p.raised()) {
             List<Ingredient> of = s.produce().ingredients().stream()
-                    .filter(i -> i.food().group().equals(raised.group()))
+                    .filter(i -> p.isOf(i.food(), raised.group()))
                     .toList();
+            String food = of.isEmpty() ? raised.group() : of.get(0).food().group();
             if (!raised.certain()) {
                 out.ask(new Question(
                         "ask.cups",
-                        new Message("ask.cups-of", Map.of("food", raised.group())),
+                        new Message("ask.cups-of", Map.of("food", food)),
                         List.of(INFO.code()),
                         List.of(),
                         of.stream().map(Ingredient::range).toList()));
@@ -53,7 +54,7 @@ public final class LowAcidRaised implements Check {
                             "statedCups",
                             round((raised.stated().least() + raised.stated().most()) / 2))
                     .figure("testedCups", round(raised.tested()))
-                    .word("food", raised.group());
+                    .word("food", food);
             of.forEach(i -> finding.at(i.range()));
             out.add(
                     of.size() == 1
