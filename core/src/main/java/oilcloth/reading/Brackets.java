@@ -3,6 +3,8 @@ package oilcloth.reading;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
@@ -106,7 +108,8 @@ final class Brackets {
     private static final Cue COUNTED = Cue.of(
             "\\( ?((i|we|it|that|this) (cut|used?|took|takes|needed|was|is) )?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
 
-    private static final Cue USED = Cue.of("\\( ?(i|we) (used?|put in|took|like|add|added|did|had)\\b[^)]*\\)");
+    private static final Cue USED =
+            Cue.of("\\( ?((i|we) (used?|put in|took|like|add|added|did|had)\\b|\\d+ of [a-z]+ ?(,|and))[^)]*\\)");
 
     /** "3 to 6 tablespoons chili powder (I used 4)", "9 cups onions and peppers (I did 5 onion, 4 bell)": what was said already. */
     static int used(Sentence s, int open, Amount said) {
@@ -171,8 +174,26 @@ final class Brackets {
     private static final Set<String> GOES_ON =
             Set.of("and", "or", "with", "plus", "then", "in", "into", "to", "&", "for");
 
+    /** "4 cups peach pulp (3 to 4 lb ripe peaches)": an amount of the same food and of nothing else. */
+    private static boolean isOfTheSame(Sentence s, Lexicon lexicon, Food food, int open, int close) {
+        boolean named = false;
+        for (int k = open + 1; k < close; k++) {
+            Optional<Lexicon.Match> match = s.food(lexicon, k);
+            if (match.isPresent()) {
+                if (!match.get().food().group().equals(food.group())) {
+                    return false;
+                }
+                named = true;
+                k += match.get().length() - 1;
+            }
+        }
+        int first = s.is(open + 1, "about") || s.is(open + 1, "from") ? open + 2 : open + 1;
+        return named
+                && Amounts.at(s.tokens(), first).filter(Amounts.Found::unitSaid).isPresent();
+    }
+
     /** "2 cups pears, finely chopped (about 2 lb.)": where the bracket opens that measures them again, or {@code end}. */
-    static int again(Sentence s, Lexicon lexicon, int end) {
+    static int again(Sentence s, Lexicon lexicon, Food food, int end) {
         int k = end;
         while (k < s.size()
                 && k - end < WORDS_BETWEEN
@@ -183,11 +204,11 @@ final class Brackets {
             k++;
         }
         int close = closing(s, k);
-        return s.is(k, "(")
-                        && close > k
-                        && MEASURED.matcher(s.around(k, 0, close - k + 1)).lookingAt()
-                ? k
-                : end;
+        boolean measures = s.is(k, "(")
+                && close > k
+                && (MEASURED.matcher(s.around(k, 0, close - k + 1)).lookingAt()
+                        || isOfTheSame(s, lexicon, food, k, close));
+        return measures ? k : end;
     }
 
     private static final Cue OF_A_JAR = Cue.of(
@@ -203,9 +224,32 @@ final class Brackets {
                 : open;
     }
 
+    /** "12 cups tomatoes (and 2 lb onions)"; what a juice was pressed from is no other food. */
+    private static boolean namesAnother(Sentence s, Lexicon lexicon, Food food, int open) {
+        boolean instead = s.is(open + 1, "or");
+        int measured = -FAR;
+        for (int k = open + 1; k < closing(s, open) && !instead; k++) {
+            Optional<Amounts.Found> amount = Amounts.at(s.tokens(), k).filter(Amounts.Found::unitSaid);
+            measured = amount.map(Amounts.Found::next).orElse(measured);
+            Optional<Food> named = s.food(lexicon, k).map(Lexicon.Match::food);
+            boolean pressed = food.isFruitJuice()
+                    && named.filter(f -> f.kind() == FoodClass.FRUIT).isPresent();
+            boolean other = named.filter(
+                            f -> f.kind() != FoodClass.WATER && !f.group().equals(food.group()))
+                    .isPresent();
+            if (other && !pressed && k - measured < FAR) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Tokens between an amount and its name. */
+    private static final int FAR = 4;
+
     /** The token after a bracket of figures; a bracket with a strength or a share is left to be read. */
-    static int skip(Sentence s, int end) {
-        if (s.is(end, "(")) {
+    static int skip(Sentence s, Lexicon lexicon, Food food, int end) {
+        if (s.is(end, "(") && !namesAnother(s, lexicon, food, end)) {
             int close = closing(s, end);
             boolean figures = false;
             for (int k = end; k < close; k++) {

@@ -125,7 +125,9 @@ final class IngredientFinder {
                     : name + s.food(guide.lexicon(), name).orElseThrow().length();
             return foodEnd;
         }
-        if (amount.next() > i && Vessel.at(s, amount.next() - 1)) {
+        if (amount.next() > i
+                && (Vessel.at(s, amount.next() - 1)
+                        || s.is(amount.next() - 1, ".") && Vessel.at(s, amount.next() - 2))) {
             // "pressed down in a ten gallon crock"
             return amount.next();
         }
@@ -184,9 +186,9 @@ final class IngredientFinder {
         }
         Lexicon.Match match = s.food(guide.lexicon(), at).orElseThrow();
         int end = at + match.length();
-        int bracket = Brackets.again(s, guide.lexicon(), end);
+        int bracket = Brackets.again(s, guide.lexicon(), match.food(), end);
         Optional<Amount> weighed = Brackets.weighed(s, bracket, amount.amount());
-        end = Brackets.skip(s, bracket);
+        end = Brackets.skip(s, guide.lexicon(), match.food(), bracket);
         if (match.food().isSeasoning() || match.food().kind() == FoodClass.FRESH_HERB) {
             end = Brackets.sharedOut(s, end);
         }
@@ -210,7 +212,10 @@ final class IngredientFinder {
         int last = shared(s, draft, food, stated, end, place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
         return Brackets.used(
-                s, Brackets.counted(s, nameAfter.trailing(s, last > end ? Brackets.skip(s, last) : end)), stated);
+                s,
+                Brackets.counted(
+                        s, nameAfter.trailing(s, last > end ? Brackets.skip(s, guide.lexicon(), food, last) : end)),
+                stated);
     }
 
     /** "2 1/2 cups each diced red and green peppers": the first adjective has the same noun. */

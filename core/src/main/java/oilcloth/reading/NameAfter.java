@@ -56,7 +56,7 @@ final class NameAfter {
                 return -1;
             }
             // "4 lb runners, dill": an unknown thing ended at its comma; "peeled, sliced tomatoes" goes on
-            if (s.is(k, ",") && words > 0 && s.token(k - 1).norm().endsWith("s")) {
+            if (s.is(k, ",") && words > 0 && (s.token(k - 1).norm().endsWith("s") || s.is(k - 1, "pulp"))) {
                 return -1;
             }
             if (s.is(k, ",")

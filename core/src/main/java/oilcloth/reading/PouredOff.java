@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
@@ -27,9 +28,23 @@ final class PouredOff {
         return food.kind() == FoodClass.FAT && s.has(BROWNED) && !s.has(KEPT) && isMeat(draft)
                 || liquid
                         && (draft.asideSection
+                                || !food.isAcidulant() && isDrainedSaltWater(s)
                                 || food.kind() == FoodClass.WATER && isLimeWater(s, from)
                                 || isPouredOff(setting(s, from))
                                 || !food.isAcidulant() && isPouredOff(s.low()));
+    }
+
+    private static final Cue SALT_AND_WATER = Cue.of("\\bsalt\\b.*\\bwater\\b|\\bwater\\b.*\\bsalt\\b");
+
+    private static final Pattern SALT_WATER_DRAINED =
+            Pattern.compile("(?i)\\b(drain|pour|discard)\\w* (off )?(the )?(salt ?water|salted water|salt brine)\\b");
+
+    /** "Add 1/4 cup salt to 2 quarts water and boil … On the third day drain salt water and discard". */
+    private static boolean isDrainedSaltWater(Sentence s) {
+        return s.has(SALT_AND_WATER)
+                && !s.has(IN_JAR)
+                && !s.isItem()
+                && SALT_WATER_DRAINED.matcher(s.whole()).find();
     }
 
     /** "Brown a few at a time with just enough oil to keep them from sticking". */

@@ -162,7 +162,8 @@ final class Residue {
             if (offset < start || offset >= end || !s.token(i).isWord()) {
                 continue;
             }
-            if (StepWords.isManner(s.token(i).norm())) {
+            String word = s.token(i).norm();
+            if (StepWords.isManner(word) || word.endsWith("ed") && StepWords.isKnown(word)) {
                 continue;
             }
             words++;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
+import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
@@ -107,6 +108,12 @@ final class SameFood {
         if (read.amount().isEmpty() && !s.isItem() && closesAName(s.whole(), draft.ingredients, read)) {
             return;
         }
+        if (isUmbrella(read.food())
+                && !s.isItem()
+                && draft.ingredients.stream().anyMatch(k -> k.food().kind().isProduce() && sameAmount(k, read))) {
+            // "combine the 4 cups of fruit": what was measured before
+            return;
+        }
         for (int i = 0; i < draft.ingredients.size(); i++) {
             Ingredient known = draft.ingredients.get(i);
             if (!sameFood(known, read)) {
@@ -114,6 +121,7 @@ final class SameFood {
             }
             boolean repeats = read.amount().isEmpty()
                     || isShareOf(known, read)
+                    || isPrepared(s, known, read)
                     || (!s.isItem() && sameAmount(known, read))
                     || (known.amount().isPresent() && s.has(REFERENCE) && !isMore(read, known));
             if (repeats) {
@@ -131,6 +139,19 @@ final class SameFood {
             return;
         }
         draft.ingredients.add(read);
+    }
+
+    private static final Cue PREPARES =
+            Cue.of("\\b(wash|rinse|sort|select|choose|pick over|buy|use about|start with)\\b");
+
+    /** "4 cups peach pulp … Wash 4 to 6 pounds of peaches": acid fruit told again as it is bought. */
+    private static boolean isPrepared(Sentence s, Ingredient known, Ingredient read) {
+        return !s.isItem()
+                && known.amount().isPresent()
+                && read.food().kind() == FoodClass.FRUIT
+                && read.food().acidity() == Acidity.HIGH
+                && s.has(PREPARES)
+                && !s.has(Vocabulary.ADD);
     }
 
     /** "14 heads of dill … 1 1/2 heads in each pint": what seasons, shared out. */
