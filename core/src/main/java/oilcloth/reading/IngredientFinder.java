@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
@@ -19,7 +18,6 @@ import oilcloth.text.Token;
 
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
-    private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
 
     private static final Cue OPTIONAL =
             Cue.of("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
@@ -291,74 +289,16 @@ final class IngredientFinder {
             add(s, draft, match.food(), Optional.empty(), i, end);
             return Brackets.closing(s, end) + 1;
         }
-        // "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)"
-        int k = Brackets.qualifier(s, ContextWords.pieces(s, end));
-        while (s.is(k, ":")
-                || s.is(k, "-")
-                || s.is(k, "–")
-                || s.is(k, ",")
-                || s.is(k, "(")
-                || s.is(k, "—")
-                || s.is(k, "|")
-                || s.is(k, "…")) {
-            k++;
-        }
-        // "Dill seed, 4 tsp. Garlic, 8 cloves.": behind a comma only what ends the item
-        boolean listed = s.is(end, ",") && !s.isItem() && !match.food().isAcidulant();
-        // "huckleberries, about 10 cups, and …"
-        if (k > end && (s.is(k, "about") || s.is(k, "approximately") || s.is(k, "roughly"))) {
-            k++;
-        }
-        // "cooled juice about 4 1/2 to 5 cups; …"
-        if (k == end && (s.is(k, "about") || s.is(k, "approximately") || s.is(k, "roughly"))) {
-            k++;
-            listed = true;
-        }
-        // a table: the amount stands in the next column, whatever else the first one says
-        if (!s.is(k - 1, "|")) {
-            int column = nextColumn(s, end);
-            k = column > 0 ? column : k;
-        }
-        // "Salt if you like, 1/2 teaspoon"
-        if (k == end) {
-            k = Brackets.wished(s, end);
-        }
-        // "for the beets I take 7 lb": whose amount it is was said before
-        if (k == end
-                && (s.is(k, "i") || s.is(k, "we") || s.is(k, "you"))
-                && k + 1 < s.size()
-                && TAKES.contains(s.token(k + 1).norm())) {
-            k += 2;
-        }
-        // "Apricots 12 lb raw": a weight or a measure right behind the name
-        boolean behind = k == end
-                && k < s.size()
-                && s.token(k).isNumber()
-                && Amounts.at(s.tokens(), k)
-                        .filter(a -> a.unitSaid()
-                                && (a.amount().unit().kind() == Unit.Kind.MASS
-                                        || a.amount().unit().kind() == Unit.Kind.VOLUME))
-                        .isPresent();
-        if ((k > end || behind) && k < s.size()) {
-            Optional<Amounts.Found> after = Amounts.at(s.tokens(), k);
-            if (after.isPresent()
-                    && (after.get().unitSaid()
-                            || s.isItem()
-                            || Brackets.counts(s, k - 1, after.get().next()))
-                    && (!listed || endsItem(s, after.get().next()))
-                    && !s.anyClaimed(k, after.get().next())
-                    && (s.is(k - 1, "(") && s.is(after.get().next(), ")")
-                            || Brackets.counts(s, k - 1, after.get().next())
-                            || nameAfter.at(s, after.get().next(), false) < 0)) {
-                add(
-                        s,
-                        draft,
-                        match.food(),
-                        Optional.of(after.get().amount()),
-                        i,
-                        after.get().next());
-                return after.get().next();
-            }
+        Optional<Amounts.Found> behind = AmountBehind.of(s, nameAfter, match, i);
+        if (behind.isPresent()) {
+            add(
+                    s,
+                    draft,
+                    match.food(),
+                    Optional.of(behind.get().amount()),
+                    i,
+                    behind.get().next());
+            return behind.get().next();
         }
         if (s.negatedToken(i) || NotInTheJar.isNotThere(s, end) || NotInTheJar.isNotHeeded(s, i)) {
             draft.absent.add(match.food());
@@ -396,23 +336,6 @@ final class IngredientFinder {
 
     private static boolean isListed(Draft draft, Food food) {
         return draft.ingredients.stream().anyMatch(i -> i.food().group().equals(food.group()));
-    }
-
-    private static boolean endsItem(Sentence s, int next) {
-        return next >= s.size() || s.is(next, ".") || s.is(next, ";") || s.is(next, ",") || s.is(next, "|");
-    }
-
-    /** The token after the next column rule, or -1 where the line is no table or the column has no amount. */
-    private static int nextColumn(Sentence s, int from) {
-        for (int k = from; k + 1 < s.size(); k++) {
-            if (s.is(k, "|")) {
-                boolean amount = Amounts.at(s.tokens(), k + 1)
-                        .map(Amounts.Found::unitSaid)
-                        .orElse(false);
-                return amount ? k + 1 : -1;
-            }
-        }
-        return -1;
     }
 
     private void add(Sentence s, Draft draft, Food named, Optional<Amount> measured, int from, int to) {

@@ -1,0 +1,94 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.guide.Lexicon;
+import oilcloth.measure.Unit;
+
+/** "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)", a column of a table: how much there is, told behind the name. */
+final class AmountBehind {
+    private static final Set<String> SIGNS = Set.of(":", "-", "–", ",", "(", "—", "|", "…");
+    private static final Set<String> ABOUT = Set.of("about", "approximately", "roughly");
+    private static final Set<String> SOMEBODY = Set.of("i", "we", "you");
+    private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
+
+    private AmountBehind() {}
+
+    /** @param i the token the name begins at */
+    static Optional<Amounts.Found> of(Sentence s, NameAfter names, Lexicon.Match match, int i) {
+        int end = i + match.length();
+        // "Dill seed, 4 tsp. Garlic, 8 cloves.", "cooled juice about 4 1/2 to 5 cups": only what ends the item
+        boolean listed = s.is(end, ",") && !s.isItem() && !match.food().isAcidulant() || isAbout(s, end);
+        int k = start(s, end);
+        boolean joined = k > end || isMeasure(s, k);
+        if (!joined || k >= s.size()) {
+            return Optional.empty();
+        }
+        int open = k - 1;
+        return Amounts.at(s.tokens(), k)
+                .filter(a -> a.unitSaid() || s.isItem() || Brackets.counts(s, open, a.next()))
+                .filter(a -> (!listed || endsItem(s, a.next())) && !s.anyClaimed(open + 1, a.next()))
+                .filter(a -> s.is(open, "(") && s.is(a.next(), ")")
+                        || Brackets.counts(s, open, a.next())
+                        || names.at(s, a.next(), false) < 0);
+    }
+
+    /** Where the amount would begin; the token behind the name where nothing leads to one. */
+    private static int start(Sentence s, int end) {
+        int k = Brackets.qualifier(s, ContextWords.pieces(s, end));
+        while (k < s.size() && SIGNS.contains(s.token(k).norm())) {
+            k++;
+        }
+        if (isAbout(s, k)) {
+            // "huckleberries, about 10 cups, and …"
+            k++;
+        }
+        // a table: the amount stands in the next column, whatever else the first one says
+        if (!s.is(k - 1, "|")) {
+            int column = nextColumn(s, end);
+            k = column > 0 ? column : k;
+        }
+        // "Salt if you like, 1/2 teaspoon"
+        if (k == end) {
+            k = Brackets.wished(s, end);
+        }
+        // "for the beets I take 7 lb": whose amount it is was said before
+        boolean takes = k == end
+                && k + 1 < s.size()
+                && SOMEBODY.contains(s.token(k).norm())
+                && TAKES.contains(s.token(k + 1).norm());
+        return takes ? k + 2 : k;
+    }
+
+    private static boolean isAbout(Sentence s, int k) {
+        return k < s.size() && ABOUT.contains(s.token(k).norm());
+    }
+
+    /** "Apricots 12 lb raw": a weight or a measure right behind the name. */
+    private static boolean isMeasure(Sentence s, int k) {
+        return k < s.size()
+                && s.token(k).isNumber()
+                && Amounts.at(s.tokens(), k)
+                        .filter(a -> a.unitSaid()
+                                && (a.amount().unit().kind() == Unit.Kind.MASS
+                                        || a.amount().unit().kind() == Unit.Kind.VOLUME))
+                        .isPresent();
+    }
+
+    private static boolean endsItem(Sentence s, int next) {
+        return next >= s.size() || s.is(next, ".") || s.is(next, ";") || s.is(next, ",") || s.is(next, "|");
+    }
+
+    /** The token after the next column rule, or -1 where the line is no table or the column has no amount. */
+    private static int nextColumn(Sentence s, int from) {
+        for (int k = from; k + 1 < s.size(); k++) {
+            if (s.is(k, "|")) {
+                boolean amount = Amounts.at(s.tokens(), k + 1)
+                        .map(Amounts.Found::unitSaid)
+                        .orElse(false);
+                return amount ? k + 1 : -1;
+            }
+        }
+        return -1;
+    }
+}
