@@ -1,8 +1,10 @@
 package oilcloth.reading;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import oilcloth.guide.Food;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Fact;
@@ -16,6 +18,9 @@ import oilcloth.text.Range;
 /** What has been read so far; the readers write into it as they go through the text. */
 final class Draft {
     final Facts facts = new Facts();
+    /** Where ingredients stand that a line of the list names. */
+    final Set<Range> listed = new HashSet<>();
+
     final List<Ingredient> ingredients = new ArrayList<>();
     final List<Practice> practices = new ArrayList<>();
     final List<Unread> unread = new ArrayList<>();

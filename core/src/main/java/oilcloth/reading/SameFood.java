@@ -108,6 +108,9 @@ final class SameFood {
         if (read.amount().isEmpty() && !s.isItem() && closesAName(s.whole(), draft.ingredients, read)) {
             return;
         }
+        if (isPartOfListed(s, draft, read)) {
+            return;
+        }
         if (isUmbrella(read.food())
                 && !s.isItem()
                 && draft.ingredients.stream().anyMatch(k -> k.food().kind().isProduce() && sameAmount(k, read))) {
@@ -139,6 +142,25 @@ final class SameFood {
             return;
         }
         draft.ingredients.add(read);
+        if (s.isItem()) {
+            draft.listed.add(read.range());
+        }
+    }
+
+    /**
+     * "6 cups vinegar" in the list, "bring 3 cups vinegar to a boil" and "add another 2 cups" in the steps: parts of what was
+     * listed. Only of acid: taking it for more would make the jar look sourer than it is.
+     */
+    private static boolean isPartOfListed(Sentence s, Draft draft, Ingredient read) {
+        return !s.isItem()
+                && read.food().isAcidulant()
+                && read.perJar().isEmpty()
+                && read.amount().isPresent()
+                && draft.ingredients.stream()
+                        .filter(known -> draft.listed.contains(known.range()) && sameFood(known, read))
+                        .anyMatch(known -> known.leastVolume()
+                                .flatMap(least -> read.mostVolume().map(most -> most.compareTo(least) <= 0))
+                                .orElse(false));
     }
 
     private static final Cue PREPARES =
