@@ -28,6 +28,9 @@ final class Altitudes {
     private static final Cue PLACE = Cue.of(
             "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
 
+    private static final Cue PLACE_WORDS =
+            Cue.of("\\b(city|town|village|house|home|farm|place|kitchen|we live|i live|we are|i am)\\b");
+
     /** "60 feet above the bay", but not "6 feet above the floor". */
     private static final Cue ABOVE_WATER =
             Cue.of("above (the |our )?(mean )?(sea|bay|ocean|gulf|tide|tidewater|harbou?r|high water)\\b");
@@ -71,7 +74,9 @@ final class Altitudes {
     static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
-        boolean said = s.has(ALTITUDE);
+        // "my city 200 meter high"
+        boolean high = s.is(unit + 1, "high") && s.has(PLACE_WORDS);
+        boolean said = s.has(ALTITUDE) || high;
         // "at 90 ft", "0 ft", or a sentence of its own: "33 ft."
         boolean around = feet
                 && s.has(PLACE)

@@ -43,7 +43,9 @@ final class FormWords {
                     "(?<!light )(?<!medium )(?<!heavy )(?<!thin )(?<!sugar )(?<!\\bin )(?<!hot )(?<!simple )(?<!\\bown )(?<!boiling )(?<!the )(?<!corn )(?<!maple )(?<!quarts )(?<!pints )(?<!jars )(?<!pack )\\bsyrup\\b",
                     "syrup"),
             Phrase.of("\\bsauce\\b|\\bapplesauce\\b|\\bpearsauce\\b", "sauce"),
-            Phrase.of("\\bpuree\\b|\\bbaby food\\b", "puree"),
+            Phrase.of(
+                    "\\bpuree\\b|\\bbaby food\\b|\\b(pear|peach|apricot|rhubarb|berry|fruit|nectarine|quince|cherry|blueberry) ?sauce\\b",
+                    "puree"),
             Phrase.of("\\b(stock|broth)\\b", "stock"),
             Phrase.of("\\bcrushed\\b", "crushed"),
             Phrase.of(

@@ -184,6 +184,12 @@ final class JarMentions {
             return Optional.empty();
         }
         String unit = s.token(u).norm();
+        // "I fill jar 1 quart"
+        if ((s.is(i - 1, "jar") || s.is(i - 1, "jars"))
+                && f.low() == 1
+                && (unit.equals("quart") || unit.equals("pint") || unit.equals("liter") || unit.equals("litre"))) {
+            return Optional.of(new Found(unit.equals("pint") ? JarSize.PINT : JarSize.QUART, u + 1));
+        }
         if ((unit.equals("pint") || unit.equals("pints")) && (f.low() == 0.5 || f.low() == 0.25 || f.low() == 1.5)) {
             JarSize jar =
                     f.low() == 0.5 ? JarSize.HALF_PINT : f.low() == 1.5 ? JarSize.PINT_AND_HALF : JarSize.QUARTER_PINT;

@@ -36,29 +36,38 @@ final class NamesFirst {
         return rather ? list.amounts : Map.of();
     }
 
+    private static final Set<String> SIZES = Set.of("small", "medium", "large", "big", "little", "whole");
+
+    /** "Cloves 5", "onion 2 small": a bare count ends the item. */
+    private static boolean ends(Sentence s, int next, int to) {
+        return next >= to || next == to - 1 && SIZES.contains(s.token(next).norm());
+    }
+
     /** Reads one item; false where its amount comes first. */
     private boolean item(Sentence s, Lexicon lexicon, int from, int to) {
         int name = -1;
         int names = 0;
+        int behind = -1;
         for (int i = from; i < to; i++) {
             Optional<Lexicon.Match> food = s.food(lexicon, i);
             if (food.isPresent() && i + food.get().length() <= to) {
                 name = i;
                 names++;
                 i += food.get().length() - 1;
+                behind = i + 1;
                 continue;
             }
-            Optional<Amounts.Found> amount = Amounts.at(s.tokens(), i).filter(Amounts.Found::unitSaid);
-            if (amount.isPresent()) {
-                if (name < 0) {
-                    return false;
-                }
-                // "garlic and carrots 3 lb": other readers know how such an amount is shared
-                if (names == 1) {
-                    amounts.put(name, amount.get());
-                }
-                return true;
+            Optional<Amounts.Found> amount = Amounts.at(s.tokens(), i);
+            boolean counted =
+                    amount.isPresent() && i == behind && ends(s, amount.get().next(), to);
+            if (amount.isEmpty() || !amount.get().unitSaid() && !counted) {
+                continue;
             }
+            // "garlic and carrots 3 lb": other readers know how such an amount is shared
+            if (names == 1) {
+                amounts.put(name, amount.get());
+            }
+            return names > 0;
         }
         return true;
     }

@@ -1,7 +1,6 @@
 package oilcloth.reading;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -43,8 +42,6 @@ public final class RecipeReader {
             "(?i)^(operator|initials|signature|signed|(your |my )?name(?! of)|phone|e-?mail|address|contact|submitted by|prepared by|staff|volunteer|reviewer|weather)\\b[a-z ]{0,20}:[^0-9]*$");
 
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
-    private static final Pattern MEASURED = Pattern.compile(
-            "(?i)[0-9½¼¾⅓⅔]\\s*(cups?|c\\.|tsp|tbsp|t\\.|lbs?|oz|qts?|pounds?|teaspoons?|tablespoons?|g|kg|ml)\\b|\\bto taste\\b");
     private static final Pattern PROCESS_WORDS = Pattern.compile(
             "(?i)\\b(process|canner|bath|headspace|psi|simmer|boil|pack|fill|pour|stir|add|combine|bring|wash|peel|cool|makes|yield)\\w*\\b");
 
@@ -87,51 +84,10 @@ public final class RecipeReader {
         return new Recipe(text, draft.title, draft.titleFoods, draft.ingredients, draft.facts, draft.practices, unread);
     }
 
-    /**
-     * The recipes of a text that holds several, each from its title to the next one's; one range for a text that holds
-     * one. A recipe has a title, two measured lines at least, and says how it is canned.
-     */
+    /** The recipes of a text that holds several; one range for a text that holds one. */
     public List<Range> recipes(String text) {
-        List<Range> lines = Sentences.lines(text);
-        BitSet measured = new BitSet();
-        for (int n = 0; n < lines.size(); n++) {
-            measured.set(n, MEASURED.matcher(lines.get(n).of(text)).find());
-        }
-        List<Integer> starts = starts(text, lines, measured);
-        if (starts.size() > 1) {
-            for (int n = measured.nextSetBit(0); n >= 0; n = measured.nextSetBit(n + 1)) {
-                measured.set(n, isItem(text, lines.get(n)));
-            }
-            starts = starts(text, lines, measured);
-        }
-        List<Range> recipes = new ArrayList<>();
-        for (int k = 0; k < starts.size(); k++) {
-            int from = k == 0 ? 0 : lines.get(starts.get(k)).start();
-            int to = k + 1 < starts.size() ? lines.get(starts.get(k + 1)).start() : text.length();
-            recipes.add(new Range(from, to));
-        }
-        boolean whole = recipes.size() < 2
-                || recipes.stream().anyMatch(r -> !CANNED.matcher(r.of(text)).find());
-        return whole ? List.of(new Range(0, text.length())) : List.copyOf(recipes);
+        return SeveralRecipes.of(text, line -> isTitle(line.of(text)), line -> isItem(text, line));
     }
-
-    private List<Integer> starts(String text, List<Range> lines, BitSet measured) {
-        List<Integer> starts = new ArrayList<>();
-        for (int n = 0; n < lines.size(); n++) {
-            boolean followed = measured.get(n + 1, n + 1 + TITLE_REACH).cardinality() >= LEAST_LINES;
-            if (followed && isTitle(lines.get(n).of(text))) {
-                starts.add(n);
-            }
-        }
-        return starts;
-    }
-
-    private static final int LEAST_LINES = 2;
-    /** How far below a title its first amounts stand. */
-    private static final int TITLE_REACH = 5;
-
-    private static final Pattern CANNED = Pattern.compile(
-            "(?i)\\b(process|canner|water ?bath|bwb|bwc|wb|psi|pounds? pressure|headspace|jars?|pints?|quarts?)\\b");
 
     private void line(String text, Range line, int n, Draft draft) {
         String words = line.of(text);
@@ -197,7 +153,7 @@ public final class RecipeReader {
         String bare = SUBJECT.matcher(words).replaceFirst("").strip();
         if (bare.isEmpty()
                 || bare.length() > TITLE_LENGTH
-                || MEASURED.matcher(bare).find()
+                || SeveralRecipes.MEASURED.matcher(bare).find()
                 || GREETING.matcher(bare).matches()
                 || bare.endsWith(",")) {
             return false;

@@ -25,6 +25,7 @@ import oilcloth.reading.RecipeReader;
 import oilcloth.recipe.Assertion;
 import oilcloth.recipe.Assertions;
 import oilcloth.recipe.Context;
+import oilcloth.recipe.Facts;
 import oilcloth.recipe.Recipe;
 import oilcloth.text.Range;
 
@@ -61,9 +62,10 @@ public final class Engine {
     public Review review(String text, List<Assertion> assertions, Context context) {
         List<Range> recipes = reader.recipes(text);
         if (recipes.size() > 1) {
+            Facts shared = reader.read(text).facts();
             List<Review> parts = recipes.stream()
-                    .map(r ->
-                            one(reader.read(only(text, r)), assertions, context).withText(text))
+                    .map(r -> inTheSameKitchen(reader.read(only(text, r)), shared))
+                    .map(r -> one(r, assertions, context).withText(text))
                     .toList();
             Review gravest = parts.stream()
                     .max(Comparator.comparing(Review::call).thenComparing(Review::worstOpen))
@@ -78,6 +80,18 @@ public final class Engine {
 
     private Review one(Recipe asRead, List<Assertion> assertions, Context context) {
         return review(asRead, Assertions.apply(asRead, assertions, guide), assertions, context);
+    }
+
+    /** "We live at 450 feet", "my canner has a dial" told once holds for every recipe of the letter that tells no other. */
+    private static Recipe inTheSameKitchen(Recipe part, Facts shared) {
+        Facts facts = part.facts().copy();
+        if (facts.altitude().isEmpty()) {
+            shared.altitude().ifPresent(facts::altitude);
+        }
+        if (facts.gauge().isEmpty()) {
+            shared.gauge().ifPresent(facts::gauge);
+        }
+        return part.withFacts(facts);
     }
 
     /** The text up to the end of one recipe, blank before it, so that every range stays true. */
