@@ -14,6 +14,9 @@ final class FigureFacts {
             Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
 
     /** "twenty minutes at eleven pounds". */
+    /** "Number of jars: 8", a field of a form. */
+    private static final Cue NUMBER_OF_JARS = Cue.of("\\b(number|no|count) of (jars|pints|quarts)( :| =| -)? $");
+
     private static final Cue FELL = Cue.of("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
 
     /** "I'm Juniper, 16". */
@@ -62,6 +65,10 @@ final class FigureFacts {
             s.claim(0, 2);
         }
         for (int i = 0; i + 1 < s.size(); i++) {
+            if (s.token(i + 1).isNumber()
+                    && NUMBER_OF_JARS.matcher(s.around(i + 1, 4, 0)).find()) {
+                s.claim(i + 1, i + 2);
+            }
             if (s.token(i).isNumber() && Vessel.isFirstOfTwo(s, i)) {
                 s.claim(i, i + 1);
             }

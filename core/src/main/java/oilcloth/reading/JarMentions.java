@@ -16,6 +16,10 @@ final class JarMentions {
     private static final Cue PUT_UP =
             Cue.of("\\b(did|canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
 
+    /** "7 qts of chicken breast": nobody measures meat by the quart. */
+    private static final Cue OF_MEAT = Cue.of(
+            "of (\\w+ ){0,2}(chicken|beef|venison|deer|elk|pork|turkey|rabbit|salmon|tuna|fish|trout|sausage|meat|hamburger|stew|chili|soup)\\b");
+
     private static final Cue HOLDS = Cue.of("\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
 
     void read(Sentence s, Draft draft) {
@@ -37,6 +41,7 @@ final class JarMentions {
             // "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure
             if (counted
                     && isMeasure(s, jar.next())
+                    && !OF_MEAT.matcher(s.around(jar.next(), 0, 4)).lookingAt()
                     && !PUT_UP.matcher(s.around(before, 4, 0)).find()) {
                 continue;
             }
@@ -118,6 +123,11 @@ final class JarMentions {
         return -1;
     }
 
+    /** "Pts" behind a figure are a measure, except of meat. */
+    private static boolean countsJars(Sentence s, int i) {
+        return figureBefore(s, i) < 0 || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
+    }
+
     private static boolean isPint(Sentence s, int i) {
         return s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pt") || s.is(i, "pts");
     }
@@ -151,10 +161,10 @@ final class JarMentions {
         if (s.is(i - 1, "half") || (s.is(i - 1, "-") && s.is(i - 2, "half"))) {
             return Optional.empty();
         }
-        if (s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pts") && figureBefore(s, i) < 0) {
+        if (s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pts") && countsJars(s, i)) {
             return found(s, JarSize.PINT, i + 1);
         }
-        if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && figureBefore(s, i) < 0) {
+        if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && countsJars(s, i)) {
             return found(s, JarSize.QUART, i + 1);
         }
         // "pt jars", "qt. jars"
