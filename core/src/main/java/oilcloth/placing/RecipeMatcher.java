@@ -18,6 +18,7 @@ import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
+import oilcloth.text.Cue;
 
 /** How like a tested recipe a recipe is: its produce, its form, its name, and how far its figures stray. */
 final class RecipeMatcher {
@@ -81,10 +82,20 @@ final class RecipeMatcher {
                 || food.name().equals("fruit");
     }
 
+    /** Weeks in the brine, in a word: without one a dill pickle is packed fresh, and its vinegar must do the souring. */
+    private static final Cue FERMENTED = Cue.of(
+            "\\b(ferment\\w*|lacto\\w*|scum|half[- ]sours?|brined? (for )?\\w+ (weeks|days)|(for|in|about|after|another) (\\w+ )?((to|or) \\w+ )?(weeks(?! ago)|\\d\\d days))\\b");
+
+    private boolean isUnfermented(TestedRecipe tested) {
+        return tested.isFermented()
+                && tested.form().equals("pickle")
+                && !FERMENTED.matcher(recipe.text().toLowerCase(Locale.ROOT)).find();
+    }
+
     /** 0 (nothing alike) to a little over 1. */
     double score(Profile profile) {
         TestedRecipe tested = profile.tested();
-        if (tested.processes().isEmpty() || read.isEmpty() || isLeaflet(tested)) {
+        if (tested.processes().isEmpty() || read.isEmpty() || isLeaflet(tested) || isUnfermented(tested)) {
             return 0;
         }
         double form = form(tested);

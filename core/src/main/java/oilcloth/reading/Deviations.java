@@ -83,7 +83,7 @@ final class Deviations {
     }
 
     private static final Cue WIPES = Cue.of(
-            "\\b(wip|rins|wash|clean|scrub)\\w+\\b[^.;]{0,40}\\bvinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
+            "\\bwip\\w+\\b[^.;]{0,40}\\bvinegar\\b|\\b(rins|wash|clean|scrub)\\w+\\b[^.;]{0,40}\\b(with|in|using) (a |some |hot |little |bit of |weak |white )*vinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
     private static final Cue COOKED =
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
@@ -221,7 +221,7 @@ final class Deviations {
 
     /** "I don't bother peeling": where that matters a check speaks of the skins. */
     private static final Cue UNPEELED = Cue.of(
-            "(i|we) (don't|do not|didn't|did not|never) (bother (to |with )?|need to |even )?peel(ing)?( (them|it|mine|ours|the (skins?|fruit|\\w+s)))?( any ?more| though)?[.,;!]?");
+            "(i|we) (don't|do not|didn't|did not|never) (bother (to |with )?|need to |even )?peel(ing)?( (them|it|mine|ours|the (skins?|fruit)))?( any ?more| though)?[.,;!]?");
 
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {

@@ -103,7 +103,8 @@ final class IngredientFinder {
         if (found.isEmpty() || s.anyClaimed(i, Math.min(found.get().next(), s.size()))) {
             return i;
         }
-        if (REDUCED.matcher(s.around(i, 3, 0)).find()) {
+        boolean part = !found.get().unitSaid() && found.get().amount().high() < 1;
+        if (part && REDUCED.matcher(s.around(i, 3, 0)).find()) {
             // "until the volume is reduced one-half and ketchup rounds up on a spoon"
             return found.get().next();
         }

@@ -36,8 +36,8 @@ final class PouredOff {
 
     private static final Cue SALT_AND_WATER = Cue.of("\\bsalt\\b.*\\bwater\\b|\\bwater\\b.*\\bsalt\\b");
 
-    private static final Pattern SALT_WATER_DRAINED =
-            Pattern.compile("(?i)\\b(drain|pour|discard)\\w* (off )?(the )?(salt ?water|salted water|salt brine)\\b");
+    private static final Pattern SALT_WATER_DRAINED = Pattern.compile(
+            "(?i)\\b((drain|discard)\\w*( off)?|pour(ed)? (off|out)) (the )?(salt ?water|salted water|salt brine)\\b");
 
     /** "Add 1/4 cup salt to 2 quarts water and boil … On the third day drain salt water and discard". */
     private static boolean isDrainedSaltWater(Sentence s) {

@@ -11,8 +11,13 @@ final class PressureFall {
             "(?<!\\b(till|until|unless|before) (the |my )?)\\b(pressure|needle|gauge)\\b[^.;]{0,40}(?<!\\b(never|not|didn't|didnt|doesn't|don't|without|nor|hasn't|hadn't) (once |even |ever |really |at all )?)\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
                     + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\b(it|canner) (dropped|fell|dipped|slipped|sank|slid) (back |down )?to (about |around |almost )?([1-9]|one|two|three|four|five|six|seven|eight|nine)\\b(?! (cups|jars|pints|quarts|inch|minutes|degrees))|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
-    private static final Cue RESTARTED = Cue.of(
-            "\\b((start(s|ed|ing)?|began|begin|begun|reset) ((the|my|that|its|all|whole|full|entire) )*((\\d+|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))? )?(all )?(over|again|from (the )?(start|beginning|scratch|zero))|restart\\w*)\\b(?! (burner|fire|flame|stove|heat))");
+    private static final String CLOCK =
+            "((the|my|that|its|all|whole|full|entire) )*(\\d+|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))?";
+
+    private static final Cue RESTARTED = Cue.of("\\b(start(s|ed|ing)?|began|begin|begun|reset) " + CLOCK
+            + " (all )?(over|again|from (the )?(start|beginning|scratch|zero))\\b|\\b(the )?(whole )?" + CLOCK
+            + " (began|started|begins|starts) (all )?(over|again)\\b|\\brestart(s|ed|ing)? " + CLOCK
+            + "\\b|\\b(i|we) (had to |just )?(start(ed)?|began) (all )?(over|again)\\b|\\band started (all )?over\\b");
 
     /** "If the pressure drops": nothing of the kind has happened. */
     private static final Cue IF = Cue.of("\\bif (the |your )?pressure\\b");

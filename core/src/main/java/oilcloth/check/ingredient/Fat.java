@@ -8,6 +8,7 @@ import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.FoodClass;
+import oilcloth.recipe.Facts;
 import oilcloth.text.Cue;
 
 /** Fat or oil in a canned product. */
@@ -27,10 +28,22 @@ public final class Fat implements Check {
     private static final Cue LEFT = Cue.of(
             "\\b(didn'?t|did not|don'?t|do not|never|without|no need to) (bother (to |with )?)?(drain|skim|trim)(ming|ning|ing)?( off| away)?( (the|any|its|that|all the))? ?(fat|grease)\\b|\\b(didn'?t|did not|don'?t|do not|never|without) (bother (to |with )?)?drain(ing)?( it| the meat)?\\b(?=[^.;]{0,30}\\bfat\\b)|\\bfat (is |was |all )?left (in|on)\\b|\\b(leave|leaves|left|leaving|keep|keeps|kept|keeping) (all )?(the|its|their) fat( in| on)?\\b|\\bfat and all\\b");
 
+    /** Butter against the foam of jam: half a teaspoon is tested, more is untested rather than dangerous. */
+    private static boolean isFoamButter(Subject s) {
+        boolean jam = s.kind().isAcid()
+                && Facts.values(s.facts().forms()).stream().anyMatch(f -> f.equals("jam") || f.equals("jelly"));
+        return jam
+                && s.recipe().inJar().stream()
+                        .map(i -> i.food())
+                        .filter(f -> f.kind() == FoodClass.FAT)
+                        .allMatch(f -> f.name().equals("butter"));
+    }
+
     @Override
     public void look(Subject s, Findings out) {
-        UnlistedFood.each(s, INFO, Set.of(FoodClass.FAT), Set.of("coconut", "bacon"), Severity.DANGER, out);
-        UnlistedFood.raised(s, INFO, Set.of(FoodClass.FAT), Severity.DANGER, out);
+        Severity severity = isFoamButter(s) ? Severity.CORRECT : Severity.DANGER;
+        UnlistedFood.each(s, INFO, Set.of(FoodClass.FAT), Set.of("coconut", "bacon"), severity, out);
+        UnlistedFood.raised(s, INFO, Set.of(FoodClass.FAT), severity, out);
         if (s.produce().hasMeat()) {
             s.said()
                     .anywhere(LEFT)

@@ -31,7 +31,7 @@ public final class Outdated implements Check {
             "(book|edition|pamphlet|cookbook|card|recipe|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|dated|printed|from|since|circa|about|of|in)";
     /** "She won the spelling bee in 1951": a year of her life, not of the recipe. */
     private static final Cue LIFE = Cue.of(
-            "\\b(won|born|married|wedding|retired|graduated|moved|spelling|present|gift|bought|built|died|planted|plant|opened|founded|joined|served|hired|met|arrived|settled|dug|homesteaded|canning since|canned since|canner since|wife|husband|army|navy|house|farm|tree|orchard|vine)\\b");
+            "\\b(won|born|married|wedding|retired|graduated|moved|spelling|present|gift|bought|built|died|planted|plant|opened|founded|joined|served|hired|met|arrived|settled|dug|homesteaded|canning since|canned since|canner since|tree|orchard|vine)\\b");
 
     private static final Cue SOURCE = Cue.of(
             "\\b(books?|edition|pamphlet|cookbook|cards?|recipes?|bulletin|clipping|magazine|newspaper|guide|leaflet|booklet|manual|printed|chart|directions)\\b");
