@@ -7,6 +7,7 @@ import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
 import oilcloth.recipe.Unread;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -58,6 +59,16 @@ class IngredientLinesTest {
             Lemon juice (bottled), 2 T per quart | lemon juice, bottled 2 Tbsp a jar
             Salt if you like, 1/2 teaspoon | salt, table ½ tsp
             1/2 cup jalapeños | jalapeno ½ cup
+            2 cups pears, peeled and finely chopped (about 2 lb.) | pear 2 cups
+            4 cups drained peach pulp (3 to 4 pounds ripe peaches) | peach, yellow 4 cups
+            12 cups tomatoes (about 9 lb tomatoes and 2 lb onions) | tomato 12 cups; tomato 9 lb; onion 2 lb
+            9 cups onions and peppers (4 of onion, 5 of pepper) | onion 4½ cups; hot pepper, mixed 4½ cups
+            3 tbsp mustard seed (1 tsp per pint jar) | mustard seed 3 Tbsp
+            1 box 1 3/4 oz powdered pectin | pectin, regular powdered 1¾ oz
+            cinnamon 2 sticks | cinnamon 2 sticks
+            cloves 12 | cloves 12
+            2 cups plus 3 Tbsp cook-type modified cornstarch | modified starch, cook-type 2.19 cups
+            small okra pods (7 lb) | okra 7 lb
             """)
     void aLineOfTheList(String line, String expected) {
         assertThat(foods(READER.read("Relish\n\n" + line + "\n"))).isEqualTo(expected);
@@ -82,6 +93,13 @@ class IngredientLinesTest {
             My sister uses hers on hot dogs.
             I stock up in August.
             We like it on eggs.
+            They stay a nice orange that way.
+            Cut to about the size of walnuts.
+            She gave me a loaf of bread for a jar.
+            I rinsed the sticky jars with vinegar water.
+            You can pour cream over them.
+            Date made: 8/14.
+            As for the peach pie filling.
             Lard is another story; that went in the freezer.
             I add the potatoes the day I serve it.
             Chopped onion? No.
@@ -175,5 +193,35 @@ class IngredientLinesTest {
                         .map(i -> i.food().name())
                         .filter(n -> n.contains("bean")))
                 .containsExactly(bean);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Green beans 1 1/2 cups blanched, onion 1/2 c sliced, white vinegar (5%) 1/2 c, sugar 3/4 c. | green bean 1½ cups; onion ½ cup; vinegar, white 5% ½ cup; sugar, granulated ¾ cup
+            Beets 2 1/2 lb cooked, vinegar 5% 1 1/2 cup, sugar 3/4 cup, cloves 5, onion 2 small. | beet 2½ lb; vinegar, white 5% 1½ cups; sugar, granulated ¾ cup; cloves 5; onion 2
+            Rhubarb, stewed: 10 lb stalks cut 1 inch. | rhubarb 10 lb
+            Add bottled lemon juice to jars, 2 tablespoons per quart. | lemon juice, bottled 2 Tbsp a jar
+            We picked 3 cups of any combination of celery and onions. | celery 1½ cups; onion 1½ cups
+            4 lb hot peppers, 3 lb sweet red and green mixed. | hot pepper, mixed 4 lb; hot pepper, mixed 3 lb
+            Combine vinegar, 1/2 cup salt, sugar and 2 quarts water. | vinegar, white 5%; salt, table ½ cup; sugar, granulated; water 2 quarts
+            """)
+    void aListInOneSentence(String sentence, String expected) {
+        assertThat(foods(READER.read("So this is what I do, in one go. " + sentence))
+                        .split("; "))
+                .containsExactlyInAnyOrder(expected.split("; "));
+    }
+
+    /** A list tells how much acid there is; the steps only share it out. */
+    @Test
+    void acidToldAgainInTheStepsIsPartOfWhatIsListed() {
+        String text = "Sweet gherkins\n\n7 lb cucumbers\n6 cups vinegar (5%)\n8 cups sugar\n\n"
+                + "Boil 3 cups vinegar and pour it over. On the fourth day add another 2 cups vinegar.";
+        assertThat(foods(READER.read(text)))
+                .contains("vinegar, white 5% 6 cups")
+                .doesNotContain("3 cups");
     }
 }

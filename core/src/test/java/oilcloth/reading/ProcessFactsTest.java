@@ -48,6 +48,10 @@ class ProcessFactsTest {
             My canner is weighted. Twenty-five minutes from when it started jiggling. | 25
             Hot pints. Boiling water for 30 minutes. | 30
             Pints 20 min, quarts 25, in the water bath. | 20 25
+            Pack hot in quarts with the juice and boil the jars 20 minutes. | 20
+            It took fifteen minutes to come up to pressure. Processed 75 minutes at 10 lb. | 75
+            Process 75 minutes at 10 lb. I always do five minutes more. | 75
+            Process 25 minutes in the canner. I let them sit in the canner five minutes. | 25
             Weighted, 10 lb x 25 min per load. | 25
             Steamed the canner out 10 min. 55 min with the 10 lb weight. | 55
             Qts & pts both 25 min per the table. | 25
@@ -80,6 +84,8 @@ class ProcessFactsTest {
             It has a dial and I ran it at 11 1/2. | 11.5
             85 minutes at 11, dial | 11
             Vented 10. 12 pounds. 30 min. | 12
+            10 pounds (it's the weighted kind) for 25 minutes | 10
+            pressure canner, the weighted kind at 10, vented, then 75 mins | 10
             Weighted-gauge canner; she says 15# because we're over 1,000. | 15
             """)
     void poundsOfPressure(String text, double psi) {
@@ -122,6 +128,7 @@ class ProcessFactsTest {
             We moved from 600 ft to 6,350 ft last spring. | 6350
             Hello from the high desert, 5,280. | 5280
             0-1,000 ft (we are 440) | 440
+            My city is 200 meter high. | 657
             """)
     void feetOfAltitude(String text, int feet) {
         assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())

@@ -79,4 +79,19 @@ class PartsTest {
         assertThat(review.parts()).extracting(Review::call).containsExactly(Call.SOUND, Call.CORRECT);
         assertThat(review.call()).isEqualTo(Call.CORRECT);
     }
+
+    /** "We're at 450 feet", told once at the end, holds for both. */
+    @Test
+    void recipesToldInTurnShareTheirKitchen() {
+        String text =
+                "Two from one day. First, peaches: yellow, hot pack in light syrup, quarts, 1/2 inch, 25 minutes boiling"
+                        + " water. Second, applesauce: milled, back to boiling, %s, 1/2 inch, 15 minutes boiling water. We're at"
+                        + " 450 feet.";
+        assertThat(ENGINE.review(text.formatted("pints"), Context.planning(null))
+                        .call())
+                .isEqualTo(Call.SOUND);
+        assertThat(ENGINE.review(text.formatted("quarts"), Context.planning(null))
+                        .call())
+                .isEqualTo(Call.CORRECT);
+    }
 }

@@ -115,6 +115,11 @@ class SpoiledRecipesTest {
     }
 
     @Test
+    void moreStarchOrOilThanTested() {
+        neverSound("three times the starch or oil", t -> scale(t, Pattern.compile("starch|\\boil\\b"), 3));
+    }
+
+    @Test
     void extraOnion() {
         neverSound("six cups of potatoes", t -> t.replaceFirst("\n\n", "\n\n6 cups diced potatoes\n"));
     }
