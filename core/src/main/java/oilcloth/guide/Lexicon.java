@@ -1,5 +1,6 @@
 package oilcloth.guide;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -67,6 +68,40 @@ public final class Lexicon {
         }
         return Optional.ofNullable(best);
     }
+
+    /**
+     * "Potatoes, sweet", "peas, sugar snap", "beans (black)": another food's name turned round behind this one. What stands
+     * behind must be a clause or a bracket by itself, so that "peaches, white sugar" stays two foods.
+     */
+    public Optional<Match> turnedRound(List<Token> tokens, int at, Match name) {
+        int sign = at + name.length();
+        boolean bracket = sign < tokens.size() && tokens.get(sign).is("(");
+        if (!bracket && (sign >= tokens.size() || !tokens.get(sign).is(","))) {
+            return Optional.empty();
+        }
+        for (int end = sign + 2; end <= Math.min(tokens.size(), sign + LONGEST_KIND); end++) {
+            boolean ends =
+                    end == tokens.size() || KIND_ENDS.contains(tokens.get(end).norm());
+            List<Token> turned = new ArrayList<>(tokens.subList(sign + 1, end));
+            if (turned.stream().noneMatch(t -> t.isWord() || t.is("-"))) {
+                return Optional.empty();
+            }
+            turned.addAll(tokens.subList(at, sign));
+            Optional<Match> other = ends && turned.get(0).isWord() ? at(turned, 0) : Optional.empty();
+            if (other.filter(o -> o.length() == turned.size() && !o.food().equals(name.food()))
+                    .isPresent()) {
+                boolean closes =
+                        bracket && end < tokens.size() && tokens.get(end).is(")");
+                return Optional.of(new Match(other.get().food(), end - at + (closes ? 1 : 0)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Tokens behind the comma: "sugar snap", "black - eyed". */
+    private static final int LONGEST_KIND = 4;
+
+    private static final Set<String> KIND_ENDS = Set.of(",", ".", ";", ":", ")", "–", "—");
 
     private static List<String> words(String alias) {
         return Tokens.of(alias, new Range(0, alias.length())).stream()

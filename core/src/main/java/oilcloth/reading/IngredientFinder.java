@@ -272,7 +272,9 @@ final class IngredientFinder {
                     && !(s.isClaimed(figure) && s.token(figure).isNumber())) {
                 figure++;
             }
-            found = guide.lexicon().at(s.tokens().subList(0, figure), i);
+            if (figure < i + found.get().length()) {
+                found = guide.lexicon().at(s.tokens().subList(0, figure), i);
+            }
         }
         if (found.isEmpty() || s.anyClaimed(i, i + found.get().length())) {
             return i;

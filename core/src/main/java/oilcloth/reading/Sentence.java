@@ -76,7 +76,8 @@ final class Sentence {
         }
         Optional<Lexicon.Match> found = foods.get(i);
         if (found == null) {
-            found = lexicon.at(tokens, i);
+            found = lexicon.at(tokens, i)
+                    .map(m -> lexicon.turnedRound(tokens, i, m).orElse(m));
             foods.set(i, found);
         }
         return found;

@@ -17,7 +17,7 @@ enum Variety {
             "peach, white",
             List.of("peach, yellow", "nectarine"),
             ".*",
-            "\\b(white[- ]?flesh(ed)?|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white|(is|are|was|were|they're) white (inside|fleshed|within|through))\\b",
+            "\\b(white[- ]?flesh(ed)?|(peach(es)?|nectarines?)[ ,:;(–-]+(the |all |mostly |some )?whites?\\b(?! (syrup|grape|vinegar|sugar|wine|scum|foam))|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white|(is|are|was|were|they're) white (inside|fleshed|within|through))\\b",
             "(?!)"),
     GREEN_MANGO(
             "mango, green",
@@ -31,11 +31,17 @@ enum Variety {
             "beans?",
             "(?<=[.;:!,(] ?)\\b(navy|navies|pintos?|great northerns?|cannellini|kidneys?|dried|dry)\\b(?=[.;:!,)])",
             "\\b(green|snap|string|wax|pole|runner|french) beans?\\b"),
+    DRY_LIMA(
+            "beans, dry",
+            List.of("lima bean, fresh", "green pea"),
+            ".*",
+            "(?<=[.;:!,(] ?)(dried|dry|split)\\b(?= ?[.;:!,)])|\\bsoak(ed|ing)? (them )?(overnight|all night|\\d+ ?(to \\d+ )?(hours|hrs?)|for \\w+ hours)|\\b(after|overnight) (a )?soak(ing)?\\b",
+            "\\b(fresh|shell(ed|ing)|english|garden|in the pods?|picked)\\b"),
     ASIAN_PEAR(
             "asian pear",
             List.of("pear"),
             ".*",
-            "\\b(asian (ones?|kinds?|sorts?|variety|varieties|types?)|nashis?|apple[- ]pears?)\\b",
+            "\\b(pears?[ ,:;(–-]+(the |all |mostly )?(asian|oriental|nashi)|(asian|oriental)[- ]?(style|type|variety)? pears?|asian (ones?|kinds?|sorts?|variety|varieties|types?)|nashis?|apple[- ]pears?)\\b",
             "(?!)");
 
     /** "Never the white ones", "do not use white-flesh peaches". */
