@@ -37,6 +37,12 @@ enum Variety {
             ".*",
             "(?<=[.;:!,(] ?)(dried|dry|split)\\b(?= ?[.;:!,)])|\\bsoak(ed|ing)? (them )?(overnight|all night|\\d+ ?(to \\d+ )?(hours|hrs?)|for \\w+ hours)|\\b(after|overnight) (a )?soak(ing)?\\b",
             "\\b(fresh|shell(ed|ing)|english|garden|in the pods?|picked)\\b"),
+    CURED(
+            "cured meat",
+            List.of("pork"),
+            "((cured|smoked|country|city|baked|leftover|cooked|cubed|diced) )*hams?",
+            "\\bhams?\\b",
+            "\\bfresh hams?\\b"),
     ASIAN_PEAR(
             "asian pear",
             List.of("pear"),
