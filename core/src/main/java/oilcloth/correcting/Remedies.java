@@ -188,7 +188,10 @@ final class Remedies {
                 .flatMap(l -> l.range().stream())
                 .filter(f.evidence()::contains)
                 .forEach(r -> edits.add(new Edit.LeaveOff(r)));
-        edits.add(new Edit.Follow(Edit.Follow.Step.LIQUID, "water"));
+        // raw meat and fish are packed without any
+        if (!s.produce().hasMeat()) {
+            edits.add(new Edit.Follow(Edit.Follow.Step.LIQUID, "water"));
+        }
         s.recipe().ingredients().stream()
                 .filter(i -> f.evidence().contains(i.range()) && !isMain(i.food()))
                 .forEach(i -> edits.add(new Edit.Remove(i.range(), i.food())));

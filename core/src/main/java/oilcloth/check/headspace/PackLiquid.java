@@ -10,6 +10,7 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
+import oilcloth.guide.Process;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Ingredient;
@@ -42,7 +43,11 @@ public final class PackLiquid implements Check {
         boolean tomato =
                 s.produce().main().filter(f -> f.kind() == FoodClass.TOMATO).isPresent()
                         && s.kind() == FoodKind.BORDERLINE;
-        if (!s.placement().isPlaced() || meat || !(vegetable || tomato)) {
+        if (meat) {
+            rawMeat(s, out);
+            return;
+        }
+        if (!s.placement().isPlaced() || !(vegetable || tomato)) {
             return;
         }
         Set<String> tested = tomato ? Set.of("water", "juice", "none") : Set.of("water", "none");
@@ -64,6 +69,21 @@ public final class PackLiquid implements Check {
         other.stream().limit(1).forEach(finding::at);
         broth.forEach(i -> finding.at(i.range()));
         out.add(finding.fix());
+    }
+
+    /** Raw meat, poultry and fish give their own juice: the guide has them packed raw without any liquid. */
+    private static void rawMeat(Subject s, Findings out) {
+        boolean raw = s.placement()
+                .first()
+                .map(Process::id)
+                .filter(id -> id.endsWith("-raw") && !id.startsWith("tuna"))
+                .isPresent();
+        s.facts().liquids().stream()
+                .filter(l -> raw && !l.value().equals("none"))
+                .findFirst()
+                .ifPresent(l -> out.add(Finding.of(INFO.code(), "raw-meat", Severity.CORRECT, s.cite("Guide 5"))
+                        .at(l)
+                        .fix()));
     }
 
     /** Judged here and not as something added. */
