@@ -75,6 +75,17 @@ public final class Lexicon {
      */
     public Optional<Match> turnedRound(List<Token> tokens, int at, Match name) {
         int sign = at + name.length();
+        FoodClass kind = name.food().kind();
+        boolean kinds =
+                kind.isProduce() || kind == FoodClass.MEAT || kind == FoodClass.SEAFOOD || kind == FoodClass.ACID;
+        // "beans, butter, salt" is a list
+        boolean list = sign + 1 < tokens.size()
+                && at(tokens, sign + 1)
+                        .filter(m -> APART.contains(m.food().kind()))
+                        .isPresent();
+        if (!kinds || list) {
+            return Optional.empty();
+        }
         boolean bracket = sign < tokens.size() && tokens.get(sign).is("(");
         if (!bracket && (sign >= tokens.size() || !tokens.get(sign).is(","))) {
             return Optional.empty();
@@ -97,6 +108,9 @@ public final class Lexicon {
         }
         return Optional.empty();
     }
+
+    private static final Set<FoodClass> APART = Set.of(
+            FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG, FoodClass.STARCH, FoodClass.THICKENER, FoodClass.SALT);
 
     /** Tokens behind the comma: "sugar snap", "black - eyed". */
     private static final int LONGEST_KIND = 4;
