@@ -282,7 +282,8 @@ public final class Placer {
     }
 
     private static boolean isSoupLike(Produce produce, Set<String> forms) {
-        return forms.contains("stew") || (produce.hasMeat() && produce.foods().size() > 3);
+        return forms.contains("stew")
+                || produce.hasMeat() && produce.foods().size() > 3 && !forms.contains("sauced-beans");
     }
 
     private List<PlacingRule> soup(Produce produce) {

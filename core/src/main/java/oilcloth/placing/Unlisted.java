@@ -62,7 +62,7 @@ final class Unlisted {
                     || soup;
             case MEAT -> meat && (food.name().equals("broth") || food.name().equals("bone"))
                     || soup
-                    || rule.form().endsWith("beans");
+                    || rule.form().endsWith("beans") && isPieceOfPork(i);
             case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide)
                     || rule.form().equals("stock")
                     || rule.form().equals("sauced-beans")
@@ -76,6 +76,17 @@ final class Unlisted {
                     food.name());
         };
     }
+
+    /** A cube of pork, ham or bacon in each jar, and no more meat than that makes. */
+    private static boolean isPieceOfPork(Ingredient i) {
+        return PORK.contains(i.food().name())
+                && (i.amount().isEmpty()
+                        || i.perJar().isPresent()
+                        || i.mostVolume().map(v -> v.compareTo(SAUCE_PORK) <= 0).orElse(false));
+    }
+
+    private static final Set<String> PORK = Set.of("pork", "bacon", "ham, cured");
+    private static final Volume SAUCE_PORK = Volume.ofCups(1);
 
     private static boolean isUmbrella(Food food) {
         return food.name().equals("vegetables") || food.name().equals("fruit");

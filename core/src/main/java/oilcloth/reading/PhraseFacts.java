@@ -182,6 +182,10 @@ final class PhraseFacts {
     private static final Cue PURPOSE = p(
             "(?<!\\b(recipe|recipes|directions|instructions|time|times|question|method|brine|syrup|vegetables|process) )\\bfor (my |our |the |a |making )?$");
 
+    /** "I'll puree it when I open them": not now. */
+    private static final Cue ON_OPENING = p(
+            "\\b(i'll|i will|we'll|we will|i|we) (can )?(puree|mash|mill|blend|cream) (it|them) (when|once|after|as) (i|we) (open|use|serve|heat)\\b|\\b(when|once|after) (i|we) open (it|them|a jar|one)\\b");
+
     /** "Old spaghetti sauce and mayo jars": what the jars held once. */
     private static final Cue OF_JARS = p("( ?(and|or|&|/|,) ?[a-z]+( butter| sauce)?)? (glass )?jars?\\b");
 
@@ -194,7 +198,8 @@ final class PhraseFacts {
             }
             forms(s, draft, FormWords.HEARD_IN_BODY, false);
         }
-        for (Phrase<String> style : FormWords.STYLES) {
+        boolean later = s.has(ON_OPENING);
+        for (Phrase<String> style : later ? List.<Phrase<String>>of() : FormWords.STYLES) {
             s.find(style.pattern())
                     .filter(r -> !SERVED.matcher(before(s, r.start() - s.range().start()))
                             .find())

@@ -29,6 +29,9 @@ final class PressurePounds {
     /** "Vented ten minutes and put on the 10": one of the weights of the set. */
     private static final Cue WEIGHT_ON = Cue.of("\\b(put|puts|set|sets|drop|dropped|pop|popped) (on )?(the|my) $");
 
+    /** "Put on the weight and brought it to 10 pounds". */
+    private static final Cue WEIGHT_GOES_ON = Cue.of("\\b(the|my) (weight|regulator|jiggler|petcock)\\b");
+
     private static final Set<String> WEIGHTS = Set.of("5", "10", "15", "five", "ten", "fifteen");
 
     private static final Set<String> GOES_ON = Set.of("on", "since", "because", "as", "and", "then", "for");
@@ -118,7 +121,7 @@ final class PressurePounds {
                 || after.contains("regulator")
                 || after.contains("jiggler")
                 || after.contains("rocker")
-                || (s.has(GAUGE) || HELD.matcher(after).lookingAt())
+                || (s.has(GAUGE) || s.has(WEIGHT_GOES_ON) || HELD.matcher(after).lookingAt())
                         && HELD_AT.matcher(s.around(unit, 6, 0)).find()
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()

@@ -38,7 +38,7 @@ enum Variety {
             "(?<=[.;:!,(] ?)(dried|dry|split)\\b(?= ?[.;:!,)])|\\bsoak(ed|ing)? (them )?(overnight|all night|\\d+ ?(to \\d+ )?(hours|hrs?)|for \\w+ hours)|\\b(after|overnight) (a )?soak(ing)?\\b",
             "\\b(fresh|shell(ed|ing)|english|garden|in the pods?|picked)\\b"),
     CURED(
-            "cured meat",
+            "ham, cured",
             List.of("pork"),
             "((cured|smoked|country|city|baked|leftover|cooked|cubed|diced) )*hams?",
             "\\bhams?\\b",

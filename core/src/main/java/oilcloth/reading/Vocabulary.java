@@ -16,6 +16,7 @@ final class Vocabulary {
                     + "|\\b(stay|stays|stayed|staying|turn|turns|turned|look|looks|looked|go|goes|went|bright|deep|dark|pale|nice and|color is|colou?r of|keeps? (them|it)) (nice |so |a |and |bright |more )*(orange|lime|peach|plum|cherry|olive|salmon|cream)\\b(?! (juice|peel|zest|slices|rind))"
                     + "|(?<!such )\\bas (for |in |with |told for )?(the )?(apple|blueberry|cherry|peach|tomato|bean|pear)( pie)?( filling)?\\b(?= ?[.,;:)])"
                     + "|\\bdate( (made|canned|processed|received|of|opened))? ?:"
+                    + "|\\b(then|the|that|pour\\w*|ladle\\w*) hot sauce\\b|(?<=\\bplums,? )(prune|italian)( type)?\\b|\\bprune (type )?(?=plums)"
                     + "|\\bloa(f|ves) of ([a-z]+ )?bread\\b"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b|\\bpeach fuzz\\b|\\bsalt shaker\\b|\\bfish kettle\\b|\\bfish(ed|es)? (\\w+ )?out\\b|\\bdate(d|s)? (it|the|on|and|them|jars?|lids?|labels?)\\b|\\b(and|with|the|label|best[- ]by|to|up to) date\\b"
                     + "|\\bwater[- ]?(bath\\w*|level|line)\\b|\\bboiling[- ]water (bath|canner|process)\\w*|\\b(boiling|simmering|hot) water canner\\b|\\binch(es)? (of )?(hot |simmering |boiling )?water\\b"
