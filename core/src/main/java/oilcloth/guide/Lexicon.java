@@ -75,6 +75,10 @@ public final class Lexicon {
      */
     public Optional<Match> turnedRound(List<Token> tokens, int at, Match name) {
         int sign = at + name.length();
+        boolean bracket = sign < tokens.size() && tokens.get(sign).is("(");
+        if (!bracket && (sign >= tokens.size() || !tokens.get(sign).is(","))) {
+            return Optional.empty();
+        }
         FoodClass kind = name.food().kind();
         boolean kinds =
                 kind.isProduce() || kind == FoodClass.MEAT || kind == FoodClass.SEAFOOD || kind == FoodClass.ACID;
@@ -84,10 +88,6 @@ public final class Lexicon {
                         .filter(m -> APART.contains(m.food().kind()))
                         .isPresent();
         if (!kinds || list) {
-            return Optional.empty();
-        }
-        boolean bracket = sign < tokens.size() && tokens.get(sign).is("(");
-        if (!bracket && (sign >= tokens.size() || !tokens.get(sign).is(","))) {
             return Optional.empty();
         }
         for (int end = sign + 2; end <= Math.min(tokens.size(), sign + LONGEST_KIND); end++) {

@@ -22,6 +22,13 @@ final class NamesFirst {
 
     /** The amounts of such a list by the token their food begins at; none where the sentence is no such list. */
     static Map<Integer, Amounts.Found> of(Sentence s, Lexicon lexicon) {
+        long breaks = s.tokens().stream()
+                .filter(t -> BREAKS.contains(t.norm()))
+                .limit(LEAST)
+                .count();
+        if (breaks < LEAST - 1) {
+            return Map.of();
+        }
         NamesFirst list = new NamesFirst();
         int otherwise = 0;
         for (int from = 0; from < s.size(); ) {
