@@ -28,7 +28,8 @@ final class IngredientFinder {
     private static final Cue OF_THE = Cue.of("of (the|them|these|those|my)\\b");
 
     private static final Cue AT_MOST = Cue.of("\\b(no|not) more than $");
-    private static final Cue AT_A_TIME = Cue.of("\\bat (a|one) time\\b");
+    private static final Cue AT_A_TIME = Cue.of(
+            "^(of )?((the|extracted|prepared|crushed|strained|fruit) )*(juice|fruit|berries) at (a|one) time\\b");
     private static final Cue REDUCED = Cue.of("\\b(reduced?|reducing|down) (by )?(about )?$");
     private static final Cue INCH_AND = Cue.of("\\binch(es)? and (a )?(half|quarter) $");
 

@@ -284,7 +284,7 @@ public final class RecipeReader {
 
     /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
     private static final Cue GENERAL = Cue.of(
-            "\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\bmay be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid|save)\\b");
+            "\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
 
     private static final Cue OF_ONESELF = Cue.of("\\b(i|we|my|our)\\b");
 
