@@ -207,7 +207,6 @@ final class Remedies {
                 .toList();
     }
 
-    /** Back to what the tested recipe has of it, at this batch's size. */
     /** More of what the tested recipe has, rather than something it lacks. */
     private boolean isListed(Finding f) {
         return s.recipe().ingredients().stream()
@@ -215,6 +214,7 @@ final class Remedies {
                         && !s.placement().unlisted().contains(i));
     }
 
+    /** Back to what the tested recipe has of it, at this batch's size. */
     private List<Remedy> asTested(Finding f) {
         return s.recipe().ingredients().stream()
                 .filter(i -> f.evidence().contains(i.range()))

@@ -13,7 +13,6 @@ final class FigureFacts {
     private static final Set<String> DEGREE =
             Set.of("°", "º", "degrees", "degree", "deg", "f", "fahrenheit", "celsius", "℉", "℃");
 
-    /** "twenty minutes at eleven pounds". */
     /** "Number of jars: 8", a field of a form. */
     private static final Cue NUMBER_OF_JARS = Cue.of("\\b(number|no|count) of (jars|pints|quarts)( :| =| -)? $");
 

@@ -63,4 +63,10 @@ class SoakWaterTest {
         assertThat(drained("1 quart water\n1 quart water for the brine", "Drain in a colander."))
                 .hasSize(1);
     }
+
+    @Test
+    void waterPutWithTheVinegarIsInTheJar() {
+        assertThat(drained("1 quart water", "Drain in a colander. Combine sugar, vinegar and water."))
+                .isEmpty();
+    }
 }
