@@ -14,6 +14,7 @@ import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Volume;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
+import oilcloth.text.Sentences;
 
 /**
  * Water the tested recipe drains off. A canner lists it among the rest ("1 quart water") and only drains it in the steps; it
@@ -23,33 +24,62 @@ import oilcloth.recipe.Recipe;
 public final class SoakWater {
     private static final Pattern DRAINED = Pattern.compile("(?i)\\bdrain(ed|s|ing)?\\b");
 
-    /** On in the same sentence, over a wrapped line but not into the next item or step. */
-    private static final String WITH = "(?:[^.;\\n]|\\n(?=\\p{Ll}))*";
+    private static final String LIQUID = "(?<!boiling[- ])\\bwater\\b(?! ?-?(?:bath|canner))";
+    private static final Pattern WATER = Pattern.compile("(?i)" + LIQUID);
 
-    private static final String WATER = "\\b(?<!(?i:boiling)[- ])(?i:water)\\b(?! ?-?(?i:bath))";
-    private static final String SALT = "\\b(?i:salt|salted|soak\\w*)\\b";
-    private static final String VINEGAR = "\\b(?i:vinegar)\\b";
+    /** The water of the list, not salt water made besides. */
+    private static final Pattern THAT_WATER =
+            Pattern.compile("(?i)(?<!\\b(?:salt|salted|salty|ice|iced|cold|fresh)[- ])" + LIQUID);
 
-    private static final Pattern SOAKED = together(SALT);
+    private static final Pattern SOAKED = Pattern.compile("(?i)\\b(?:salt(?:ed)?|soak\\w*)\\b");
+    private static final Pattern WITH_VINEGAR = Pattern.compile("(?i)\\b(?:vinegar|brine)\\b");
 
-    /** "Combine sugar, vinegar and water": this water is in the jar, however much was drained before. */
-    private static final Pattern WITH_VINEGAR = together(VINEGAR);
-
-    private static Pattern together(String word) {
-        return Pattern.compile(word + WITH + WATER + "|" + WATER + WITH + word);
-    }
+    /** Water that only washes, chills or runs off is no ingredient. */
+    private static final Pattern NO_INGREDIENT = Pattern.compile(
+            "(?i)\\b(?:(?:under|in|with|through) (?:clean |fresh )?(?:cold|running|fresh|ice|clean|tap) water"
+                    + "|(?:rins|wash)\\w* (?:\\w+ ){0,4}(?:in|under|with) (?:\\w+ )?water"
+                    + "|water (?:drips|drains|runs))\\b");
 
     private SoakWater() {}
 
     private static boolean isDrained(Recipe recipe) {
-        String text = recipe.text();
-        // where two are told, the other one goes with the vinegar
-        long waters = recipe.inJar().stream()
+        if (!DRAINED.matcher(recipe.text()).find()) {
+            return false;
+        }
+        List<Ingredient> waters = recipe.inJar().stream()
                 .filter(i -> i.food().kind() == FoodClass.WATER)
-                .count();
-        return DRAINED.matcher(text).find()
-                && SOAKED.matcher(text).find()
-                && (waters > 1 || !WITH_VINEGAR.matcher(text).find());
+                .toList();
+        List<String> told = steps(recipe, waters).stream()
+                .map(step -> NO_INGREDIENT.matcher(step).replaceAll(" "))
+                .filter(step -> WATER.matcher(step).find())
+                .toList();
+        // where two are listed, the other one goes with the vinegar
+        return told.stream().anyMatch(SoakWater::soaks)
+                && (waters.size() > 1 || told.stream().allMatch(SoakWater::soaks));
+    }
+
+    private static boolean soaks(String step) {
+        return SOAKED.matcher(step).find()
+                && THAT_WATER.matcher(step).find()
+                && !WITH_VINEGAR.matcher(step).find();
+    }
+
+    /** The sentences, those over wrapped lines whole, without the lines that only list the water. */
+    private static List<String> steps(Recipe recipe, List<Ingredient> waters) {
+        StringBuilder text = new StringBuilder(recipe.text());
+        for (int i = text.indexOf("\n"); i >= 0 && i + 1 < text.length(); i = text.indexOf("\n", i + 1)) {
+            int next = i + 1;
+            if (Character.isLowerCase(text.charAt(next))
+                    && recipe.ingredients().stream().noneMatch(x -> x.range().start() == next)) {
+                text.setCharAt(i, ' ');
+            }
+        }
+        String whole = text.toString();
+        return Sentences.lines(whole).stream()
+                .filter(line -> waters.stream().noneMatch(w -> w.range().start() == line.start()))
+                .flatMap(line -> Sentences.of(whole, line).stream())
+                .map(sentence -> sentence.of(whole))
+                .toList();
     }
 
     /** The recipe with that water set aside, or the same recipe. */

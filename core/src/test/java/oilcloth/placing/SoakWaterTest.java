@@ -11,6 +11,8 @@ import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Water that a tested recipe drains off, in a list that does not say so. */
 class SoakWaterTest {
@@ -68,5 +70,49 @@ class SoakWaterTest {
     void waterPutWithTheVinegarIsInTheJar() {
         assertThat(drained("1 quart water", "Drain in a colander. Combine sugar, vinegar and water."))
                 .isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Combine sugar and vinegar. Add the water.",
+                "Mix 1 qt. vinegar with the water and the sugar.",
+                "Bring sugar and vinegar to a boil; stir the water in.",
+                "Heat the vinegar\nwith the water.",
+                "Boil the water with the sugar.",
+                "Rinse. Add the water and the sugar.",
+                "Rinse in cold water and put the water on with the sugar."
+            })
+    void waterToldAgainAfterTheDrainingIsInTheJar(String step) {
+        assertThat(drained("1 quart water", "Drain in a colander. " + step)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Drain in a colander and rinse in cold water.",
+                "Drain in a colander until no more water drips through."
+            })
+    void waterThatWashesOrRunsOffIsNoIngredient(String step) {
+        assertThat(drained("1 quart water", step)).hasSize(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"in water", "in 1 quart water", "in the water"})
+    void theWaterIsNamedWithOrWithoutItsAmount(String told) {
+        Recipe read = READER.read(
+                RELISH.formatted("1 quart water", "Drain in a colander.").replace("in the water", told));
+        Placement placement = PLACER.place(read, Optional.of(CanningMethod.BOILING_WATER));
+        assertThat(SoakWater.settle(read, placement, GUIDE).inJar())
+                .noneMatch(i -> i.food().kind() == FoodClass.WATER && i.amount().isPresent());
+    }
+
+    @Test
+    void saltWaterBesidesIsNotTheWaterOfTheList() {
+        String text = RELISH.formatted("1 quart water", "Drain in a colander.")
+                .replace("Dissolve the salt in the water and pour over", "Make salt water and pour it over");
+        Recipe read = READER.read(text);
+        Placement placement = PLACER.place(read, Optional.of(CanningMethod.BOILING_WATER));
+        assertThat(SoakWater.settle(read, placement, GUIDE)).isSameAs(read);
     }
 }
