@@ -46,7 +46,7 @@ final class HeadspaceFigures {
             "all");
 
     private static final Cue HEADSPACE = Cue.of(
-            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
+            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
 
     private static final Cue LEAVE = Cue.of("\\b(leave|leaving|left|allow|allowing|with)\\b");
 
@@ -55,12 +55,13 @@ final class HeadspaceFigures {
             Cue.of("\\b(leave|leaving|allow|allowing) (about |around |a good |a full |just |roughly |at least )?$");
 
     private static final Cue NOT_HEADSPACE = Cue.of(
-            "\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the \\w+|of (hot |simmering )?water|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
+            "^ ?tops\\b(?! of)|\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the \\w+|of (hot |simmering )?water|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
 
     private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
 
-    private static final Cue ENDS_CLAUSE = Cue.of("^\\s*([.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.|\\d+ ?min)");
+    private static final Cue ENDS_CLAUSE =
+            Cue.of("^\\s*(still\\b|again\\b|[.,;)!]|$|—|–|-\\s|and\\b|then\\b|\\.\\.|\\d+ ?min)");
 
     /** What may stand before a length in a clause of its own. */
     private static final Cue BARE_CLAUSE = Cue.of(
@@ -84,6 +85,10 @@ final class HeadspaceFigures {
     /** "… hot carrots, 1 in.; cover with hot liquid, 1/2 in." */
     private static final Cue COVERED = Cue.of(
             "\\b(cover|covered|top|topped|pour|poured)\\b((?!\\b(jars|lids|canner)\\b)[^;.,])*\\b(liquid|brine|syrup|solution|juice|broth)\\b[^;.,]*, (leaving |leave |to |to within )?(about |another |a )?$|\\b(boiling |hot )(syrup|brine|liquid|solution|juice|broth) (over|on|in),? $");
+
+    /** "Boiling water, 1 inch.", "hot juice to 1/2": the liquid goes in last, and the length is what it leaves. */
+    private static final Cue LIQUID_TO = Cue.of(
+            "(?<!\\bof )(?<!\\binto )\\b(water|liquid|brine|syrup|broth|stock|juice)( (over|on|in)( (the|my|them) ?\\w*)?| on top)?(, ?(and )?(\\S+ )?(tsps?\\.? |teaspoons? )?(of )?salt)?([,(:] ?|-| –| —)? ?(again )?(leaving|leave|leaves|left|keeping|keep|to|up to|to within|within)? ?(about |a |that |the )?$");
 
     private HeadspaceFigures() {}
 
@@ -158,6 +163,11 @@ final class HeadspaceFigures {
                 && (s.has(FILLS)
                         || draft.filled
                         || isAlone(s, from, to) && !draft.facts.jars().isEmpty());
+        boolean leaves = f.high() <= MOST_BARE_INCHES
+                && LIQUID_TO.matcher(before).find()
+                && !clauseBefore.contains("canner")
+                && (near || ENDS_CLAUSE.matcher(after).find());
+        near |= leaves;
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
         if (!near
                 || clauseBefore.contains("solids")
@@ -170,9 +180,10 @@ final class HeadspaceFigures {
             return;
         }
         // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
-        boolean covering = !clauseBefore.contains("canner")
-                && (COVERING.matcher(clauseBefore).find()
-                        || COVERED.matcher(before).find());
+        boolean covering = leaves
+                || !clauseBefore.contains("canner")
+                        && (COVERING.matcher(clauseBefore).find()
+                                || COVERED.matcher(before).find());
         // "1-inch... sorry, half inch headspace"
         boolean corrected = Referring.isCorrection(s, from);
         if (covering

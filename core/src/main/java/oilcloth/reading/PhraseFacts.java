@@ -125,10 +125,6 @@ final class PhraseFacts {
     private static final Cue DIAL = p("\\bdial\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
             "\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker) with (the|a|my) weights?\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
-    private static final Cue VENTED = p(
-            "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b(?!( it| the canner)? (till|until)\\b(?![^.;]{0,60}\\b(ten|10)\\b))[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteam(s|ing)? (it )?(for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) (full )?min\\w*\\.? (of )?(free |steady |full |good |hard |strong |the )*(steam|venting|exhaust\\w*)(?! (canner|it|them|the|until))|\\blet (all )?(the |all the )?air out\\b|\\bsteam (was |is |started )?(coming|came|comes|pouring|poured|blowing|blew) out\\b[^.;]{0,50}\\b(10|ten)( full| good)? min|\\bsteam(s|ed|ing) (it |the canner |out |off )*(10|ten)(?=,|;| then\\b)|\\bsteam(s|ed|ing)? (it |the canner |my canner )?(out |off )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
-    private static final Cue NOT_VENTED = p(
-            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(put|set|drop|clap|pop)(ped)? the (weight|regulator|jiggler|rocker) (back )?on (right away|at once|straight away|immediately|from the (start|beginning)|first thing)\\b|\\b(never|don'?t|didn'?t|do not|did not) wait (for|till|until|on) (the |any )?steam\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
     private static final Cue PARTIAL = p(
             "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
@@ -318,14 +314,7 @@ final class PhraseFacts {
         s.findAny(OPEN_KETTLE).ifPresent(r -> draft.facts.openKettle(Fact.read(true, r)));
         s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
         s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
-        Optional<Range> not = s.findAny(NOT_VENTED).or(() -> Venting.tooShort(s));
-        if (not.isPresent()) {
-            draft.facts.vented(Fact.read(false, not.get()));
-        } else {
-            // one load vented and another not, or a habit taken back: it is not vented
-            boolean denied = draft.facts.vented().filter(v -> !v.value()).isPresent();
-            s.find(VENTED).filter(r -> !denied).ifPresent(r -> draft.facts.vented(Fact.read(true, r)));
-        }
+        Venting.read(s, draft);
         PressureFall.read(s, draft);
         s.find(PER_THOUSAND).ifPresent(r -> {
             String words = s.low()

@@ -1,6 +1,8 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.Set;
+import oilcloth.recipe.Fact;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
@@ -13,15 +15,126 @@ final class Venting {
     private static final Cue SHORT = Cue.of(
             "\\b(vent(ed|ing|s)?|exhaust(ed|ing|s)?|let (it|the canner|the steam|steam) (vent|steam|blow|exhaust|escape|out|run|go))\\b[^.;,]{0,24}?(?<![\\d/.-])\\b("
                     + FEW
-                    + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b(?! (over|longer|extra|more|past))|\\b(vent(ed)?|exhaust(ed)?) (for |a full |about |just |only )*[2-9](?= ?([.;]|,(?!\\d)|$))|(?<![\\d/.-])\\b"
+                    + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b(?! (over|longer|extra|more|past))|\\b(vent(ed|ing)?|exhaust(ed|ing)?) ?[:=-]? ?(for |a full |about |just |only )*([2-9]|two|three|four|five|six|seven|eight|nine)(?= ?([.;:/|)–—]|,(?!\\d)|$|(then|and|first|before)\\b))|(?<![\\d/.-])\\b"
                     + FEW
                     + " ?-? ?(minutes?|mins?)( of)? (free |steady )?(steam|vent|venting|exhaust\\w*)\\b");
 
+    private static final Cue VENTED = Cue.of(
+            "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b(?!( it| the canner)? (till|until)\\b(?![^.;]{0,60}\\b(ten|10)\\b))[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteam(s|ing)? (it )?(for )?(10|ten) min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) (full )?min\\w*\\.? (of )?(free |steady |full |good |hard |strong |the )*(steam|venting|exhaust\\w*)(?! (canner|it|them|the|until))|\\blet (all )?(the |all the )?air out\\b|\\bsteam (was |is |started )?(coming|came|comes|pouring|poured|blowing|blew) out\\b[^.;]{0,50}\\b(10|ten)( full| good)? min|\\bsteam(s|ed|ing) (it |the canner |out |off )*(10|ten)(?=,|;| then\\b)|\\bsteam(s|ed|ing)? (it |the canner |my canner )?(out |off )?(for )?(10|ten) min|\\bsteady (stream|jet|flow|column) of steam\\b|\\blet (the )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
+    private static final Cue NOT_VENTED = Cue.of(
+            "\\b(no|not|never|without|don'?t|didn'?t|skip(ped)?|forgot to) (need to |bother (to |with )?)?(vent|venting|exhaust\\w*)\\b|\\b(never|not|don'?t|didn'?t|do not|did not)( ever)? (bother|wait|need|trouble)( to| with| about| for)? (let(ting)? )?(it|the steam|the canner|steam|the air|air)( to)? (steam|vent|blow|exhaust|out|off|first)\\b|\\b(put|set|drop|clap|pop)(ped)? the (weight|regulator|jiggler|rocker) (back )?on (right away|at once|straight away|immediately|from the (start|beginning)|first thing)\\b|\\b(never|don'?t|didn'?t|do not|did not) wait (for|till|until|on) (the |any )?steam\\b|\\b(never|don'?t|didn'?t|did not|do not) let (the |any )?(steam|air) (out|off|escape)\\b");
+    /** Tokens of one telling: "vent the big canner with the lid on and the petcock open 5 minutes". */
+    private static final int REACH = 18;
+
+    /** Minutes of steam that were tested. */
+    private static final int LEAST = 10;
+
+    /** Between the time and the steam: "5 min. of steady steam". */
+    private static final Set<String> JOINS = Set.of(
+            ".", "-", "of", "for", "to", "the", "a", "full", "free", "steady", "good", "hard", "strong", "steam");
+
+    private static final Set<String> SECONDS = Set.of("s", "second", "seconds", "sec", "secs");
+
+    /** Behind them a time is another one's. */
+    private static final Set<String> ENDS =
+            Set.of(";", "then", "wait", "waited", "rest", "sit", "cool", "drop", "drops", "zero", "lift");
+
+    /** "5 minutes longer". */
+    private static final Set<String> ON_TOP = Set.of("over", "longer", "extra", "more", "past");
+
     private Venting() {}
 
-    /** Steam for less than the ten minutes that were tested. */
-    static Optional<Range> tooShort(Sentence s) {
-        return s.find(SHORT);
+    static void read(Sentence s, Draft draft) {
+        Optional<Range> vented = s.find(VENTED);
+        Optional<Range> not = s.findAny(NOT_VENTED)
+                .or(() -> s.find(SHORT))
+                .or(() -> vented.flatMap(r -> fewMinutes(s, s.first(r))))
+                .or(() -> fewMinutesBeside(s));
+        if (not.isPresent()) {
+            draft.facts.vented(Fact.read(false, not.get()));
+        } else {
+            // one load vented and another not, or a habit taken back: it is not vented
+            boolean denied = draft.facts.vented().filter(v -> !v.value()).isPresent();
+            vented.filter(r -> !denied).ifPresent(r -> draft.facts.vented(Fact.read(true, r)));
+        }
+    }
+
+    private static Optional<Range> fewMinutesBeside(Sentence s) {
+        for (int k = 0; k < s.size(); k++) {
+            if (isVent(s, k) && !s.negatedToken(k)) {
+                Optional<Range> few = fewMinutes(s, k);
+                if (few.isPresent()) {
+                    return few;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isVent(Sentence s, int k) {
+        String w = s.token(k).norm();
+        return w.equals("vent")
+                || w.equals("vented")
+                || w.equals("venting")
+                || w.equals("vents")
+                || w.startsWith("exhaust");
+    }
+
+    /** The time told with the word, behind it or before it, when it is short of what was tested. */
+    private static Optional<Range> fewMinutes(Sentence s, int vent) {
+        int behind = timeBehind(s, vent);
+        if (behind >= 0 && !isBroken(s, vent, behind)) {
+            return few(s, behind);
+        }
+        // "5 min. vent", "after 5 minutes of hard steam venting"
+        for (int i = Math.max(0, vent - JOINS.size()); i < vent; i++) {
+            if (TimeSpan.at(s, i).filter(t -> joins(s, t.next(), vent)).isPresent()) {
+                return few(s, i);
+            }
+        }
+        return behind >= 0 ? few(s, behind) : Optional.empty();
+    }
+
+    /** The token of the first time behind it, or -1 if there is none or another figure stands before it. */
+    private static int timeBehind(Sentence s, int vent) {
+        int end = Math.min(s.size(), vent + REACH);
+        for (int i = vent + 1; i < end && !ENDS.contains(s.token(i).norm()); i++) {
+            if (TimeSpan.at(s, i).isPresent()) {
+                return i;
+            }
+            if (Numbers.at(s.tokens(), i).isPresent()) {
+                return -1;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean isBroken(Sentence s, int from, int to) {
+        for (int k = from; k < to; k++) {
+            if (s.is(k, ",") || s.is(k, ".")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean joins(Sentence s, int from, int vent) {
+        for (int k = from; k < vent; k++) {
+            if (!JOINS.contains(s.token(k).norm())) {
+                return false;
+            }
+        }
+        return from <= vent;
+    }
+
+    private static Optional<Range> few(Sentence s, int at) {
+        TimeSpan time = TimeSpan.at(s, at).orElseThrow();
+        boolean less = time.clock()
+                ? time.most() < LEAST
+                : SECONDS.contains(s.token(time.next() - 1).norm());
+        boolean onTop =
+                time.next() < s.size() && ON_TOP.contains(s.token(time.next()).norm());
+        return less && !onTop ? Optional.of(s.span(at, time.next())) : Optional.empty();
     }
 
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */

@@ -171,6 +171,10 @@ class ProcessFactsTest {
             leaving an inch and a half so they don't boil over | 1.5
             fill with pears, 1 inch; boiling syrup over, 1/2 inch | 0.5
             filled right up to the brim | 0
+            an inch down, boiling water to 1/2" | 0.5
+            to an inch from the top, then boiling water, 1/2 in. headspace | 0.5
+            boiling water, salt, 3/4 inch. Vented ten minutes. | 0.75
+            hot juice over, leaving 1/2 inch. | 0.5
             """)
     void inchesOfHeadspace(String text, double inches) {
         assertThat(facts("Pears\nFill hot pint jars with pears, " + text).headspace())
@@ -190,6 +194,7 @@ class ProcessFactsTest {
             two inches of water over the jars
             slice 1/4 inch thick
             tops trimmed to an inch
+            scrub, leave 1" tops
             boiled with an inch of top left on
             """)
     void otherInchesAreNone(String text) {
@@ -267,6 +272,22 @@ class ProcessFactsTest {
             vent 10 | true
             We don't bother letting it steam first. | false
             I never vent mine. | false
+            Vent the pressure canner for 5 minutes. | false
+            Vent the pressure canner for 10 minutes. | true
+            After 5 min. of venting, | false
+            After 10 min. of venting, | true
+            Vented: yes, 5 min. | false
+            10# / vent 5 / then | false
+            10# / vent 10 / then | true
+            Vent 5:00, then | false
+            Vented five, | false
+            Vented 5 to 10, | true
+            Ten pounds, 5 min. vent. | false
+            Let the steam come out of it for 4 minutes before the weight went on. | false
+            Exhausted with the petcock wide open for about six minutes. | false
+            boiled 5 min. vented 10 min. | true
+            Vented the canner with the lid locked on and the petcock open for all of 30 seconds. | false
+            Vented. When the pressure was down I waited 5 minutes and lifted the lid. | true
             """)
     void venting(String text, boolean vented) {
         assertThat(facts("Beef cubes\nRaw in pints. " + text + " 75 minutes at 10 lb weighted.")
