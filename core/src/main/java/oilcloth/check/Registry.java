@@ -43,6 +43,7 @@ import oilcloth.check.method.LowAcidBoiling;
 import oilcloth.check.method.NoProcess;
 import oilcloth.check.method.OpenKettle;
 import oilcloth.check.method.Pasteurise;
+import oilcloth.check.method.PretreatmentShort;
 import oilcloth.check.method.SteamLimit;
 import oilcloth.check.method.Switched;
 import oilcloth.check.practice.PracticeCheck;
@@ -99,6 +100,7 @@ public final class Registry {
             new NoProcess(),
             new OpenKettle(),
             new Pasteurise(),
+            new PretreatmentShort(),
             new SteamLimit(),
             new Switched(),
             new PackDense(),

@@ -86,7 +86,11 @@ final class Durations {
                 continue;
             }
             TimeSpan d = found.get();
+            int told = draft.facts.times().size() + draft.looseTimes.size();
             classify(s, draft, i, d);
+            if (draft.facts.times().size() + draft.looseTimes.size() == told) {
+                Preparing.time(s, draft, i, d);
+            }
             s.claim(i, d.next());
             i = d.next() - 1;
         }

@@ -315,6 +315,8 @@ final class PhraseFacts {
         s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
         s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
         Venting.read(s, draft);
+        Preparing.leftOut(s, draft);
+        Preparing.pieces(s, draft);
         PressureFall.read(s, draft);
         s.find(PER_THOUSAND).ifPresent(r -> {
             String words = s.low()

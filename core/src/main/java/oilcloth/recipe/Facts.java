@@ -22,6 +22,7 @@ public final class Facts {
     private final List<Fact<Pack>> packs = new ArrayList<>();
     private final List<Fact<String>> liquids = new ArrayList<>();
     private final List<Fact<Pressure>> pressures = new ArrayList<>();
+    private final List<Fact<Preparation>> prepared = new ArrayList<>();
     private Optional<Fact<Yield>> yield = Optional.empty();
     private Optional<Fact<HeadspaceStated>> headspace = Optional.empty();
     private Optional<Fact<Altitude>> altitude = Optional.empty();
@@ -61,6 +62,11 @@ public final class Facts {
 
     public List<Fact<Pressure>> pressures() {
         return pressures;
+    }
+
+    /** How the food is made ready for the jar, and what of it is left out. */
+    public List<Fact<Preparation>> prepared() {
+        return prepared;
     }
 
     public Optional<Fact<Yield>> yield() {
@@ -181,7 +187,7 @@ public final class Facts {
 
     /** Forgets what was read from words that are struck. */
     void forget(Range struck) {
-        for (List<? extends Fact<?>> list : List.of(forms, methods, times, jars, packs, liquids, pressures)) {
+        for (List<? extends Fact<?>> list : List.of(forms, methods, times, jars, packs, liquids, pressures, prepared)) {
             list.removeIf(f -> isFrom(f, struck));
         }
         yield = kept(yield, struck);
@@ -228,6 +234,7 @@ public final class Facts {
         copy.packs.addAll(packs);
         copy.liquids.addAll(liquids);
         copy.pressures.addAll(pressures);
+        copy.prepared.addAll(prepared);
         copy.yield = yield;
         copy.headspace = headspace;
         copy.altitude = altitude;

@@ -7,19 +7,23 @@ import oilcloth.check.Question;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Method;
+import oilcloth.guide.Pack;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Preparation;
 import oilcloth.text.Cue;
 
 /** What has to be known of the steps of some recipes: how jars are filled, what is soaked, rinsed, and how much goes in. */
 final class StepNeeds {
     private static final Cue HALF_SOLIDS =
             Cue.of("\\bhalf[- ]?(full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
-    /** Boiled for a few minutes they are not soaked through. */
-    private static final String COOKED = "\\b(boil(ed)?|simmer(ed)?|cook(ed)?|parboil\\w*)\\b(?! water)"
-            + "(?!( them| it)? (for )?(about )?([1-9]|1\\d|two|three|five|ten|fifteen)( ?(to|-) ?\\d+)? ?min)";
+    private static final Cue SOAKED = Cue.of("\\bsoak\\w*|\\brehydrat\\w*|\\boff (the )?heat\\b|\\bstand|\\bstood\\b");
 
-    private static final Cue SOAKED =
-            Cue.of("\\bsoak\\w*|\\brehydrat\\w*|\\b(beans|pintos|peas|limas|them|these)\\b[^.;]{0,60}" + COOKED + "|"
-                    + COOKED + "[^.;]{0,30}\\b(beans|pintos|peas|limas|them)\\b");
+    private static final Cue COOKED_SOFT =
+            Cue.of("\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(tender|soft|done|thirty|30|half an hour|an hour)\\b");
+
+    /** Minutes dry beans are boiled before they are filled. */
+    private static final double BEANS_BOILED = 30;
+
     private static final Cue RINSED =
             Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 
@@ -30,6 +34,7 @@ final class StepNeeds {
         lime(s, out);
         soak(s, out);
         okra(s, out);
+        unheated(s, out);
     }
 
     /** Soup is tested half solids, half broth. */
@@ -77,11 +82,37 @@ final class StepNeeds {
                         List.of(i.range()))));
     }
 
+    /** Said not to be boiled or blanched, where the tested steps may have it so. */
+    private static void unheated(Subject s, Findings out) {
+        boolean hot = s.placement().open().stream().allMatch(p -> p.pack() == Pack.HOT);
+        s.facts().prepared().stream()
+                .filter(f -> f.value().kind() == Preparation.Kind.UNHEATED)
+                .flatMap(f -> f.range().stream())
+                .filter(r -> hot || r.of(s.recipe().text()).contains("blanch"))
+                .filter(r -> !out.has("method.prep", Severity.CORRECT))
+                .findFirst()
+                .ifPresent(r -> out.ask(new Question(
+                        "ask.unheated",
+                        Message.of("ask.unheated"),
+                        List.of("method.prep", "pack.raw"),
+                        List.of(),
+                        List.of(r))));
+    }
+
     /** Dry beans drink up the liquid in the jar: the tested times hold for beans soaked and boiled before. */
     private static void soak(Subject s, Findings out) {
         boolean pressure =
                 s.placement().method().filter(m -> m == Method.PRESSURE).isPresent();
-        boolean told = s.said().anywhere(SOAKED).isPresent() || out.has("method.prep", Severity.CORRECT);
+        boolean boiled = s.said().anywhere(COOKED_SOFT).isPresent()
+                || s.facts().prepared().stream()
+                        .map(Fact::value)
+                        .anyMatch(p -> p.kind() == Preparation.Kind.HEATED && p.figure() >= BEANS_BOILED);
+        boolean plain = s.placement()
+                .first()
+                .filter(p -> p.id().startsWith("beans-dry"))
+                .isPresent();
+        boolean soaked = s.said().anywhere(SOAKED).isPresent();
+        boolean told = (plain ? boiled && soaked : soaked || boiled) || out.has("method.prep", Severity.CORRECT);
         s.recipe().ingredients().stream()
                 .filter(i -> i.food().name().equals("beans, dry") && pressure && !told)
                 .findFirst()

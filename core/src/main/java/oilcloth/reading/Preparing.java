@@ -1,0 +1,196 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Preparation;
+import oilcloth.text.Cue;
+
+/** What is done to the food before the jars are filled: how long it is boiled, how large it is cut, what is left out. */
+final class Preparing {
+    private static final Set<String> HEATS = Set.of(
+            "boil",
+            "boils",
+            "boiled",
+            "boiling",
+            "simmer",
+            "simmers",
+            "simmered",
+            "simmering",
+            "steam",
+            "steamed",
+            "blanch",
+            "blanched",
+            "parboil",
+            "parboiled",
+            "precook",
+            "precooked",
+            "cook",
+            "cooked",
+            "heat",
+            "heated",
+            "stew",
+            "stewed",
+            "wilt",
+            "wilted");
+
+    /** A time behind one of these is another one's. */
+    private static final Set<String> ENDS = Set.of(
+            ".",
+            ";",
+            "soak",
+            "soaked",
+            "drain",
+            "drained",
+            "cool",
+            "cooled",
+            "dip",
+            "dipped",
+            "stand",
+            "stood",
+            "rest",
+            "rested",
+            "vent",
+            "vented",
+            "process",
+            "processed",
+            "jars",
+            "jar",
+            "lids",
+            "lid",
+            "rings");
+
+    /** What is boiled beside the food. */
+    private static final Set<String> BESIDE = Set.of(
+            "syrup", "brine", "vinegar", "liquid", "juice", "pickling", "jars", "lids", "rings", "spices", "sugar");
+
+    private static final Set<String> IN = Set.of("in", "with", "into", "of", "from", "under");
+
+    /** "10 minutes at a boil", "a five-minute boil". */
+    private static final Cue BOIL_NEXT = Cue.of(
+            "(at |of )?(a |the )?(full |gentle |hard |good |rolling )*(boil|boiling|simmer|simmering|blanch|blanching)\\b(?! water)");
+
+    private static final Cue SKINS = Cue.of("\\bskins?\\b|\\bslip|\\bto peel\\b|\\bpeel(s|ed)? (easily|off|right)");
+
+    /** Minutes a skin is loosened in. */
+    private static final int LONGEST_DIP = 3;
+
+    private static final int REACH = 12;
+
+    private static final Cue UNHEATED = Cue.of(
+            "(?<!\\b(jars|lids|jar) )(?<!\\b(jars|lids) (are|were) )\\b(not|never|without|no|don'?t|didn'?t|do not|did not|doesn'?t|skip(ped|ping)?|omit(ted)?|left out|leave out|leaving out|forgot)( to)?( bother(ed)?( to| with)?| need( to)?)?( ever| even| being| been| any| all| the| a| that| pre-?| par-?| first| \\w+[- ]minute)*[ -](boil(ed|ing)?|blanch(ed|ing)?|simmer(ed|ing)?|parboil(ed|ing)?|precook(ed|ing)?|pre ?cook(ed|ing)?|pre ?heat(ed|ing)?|cook(ed|ing)? (them|it|mine|first|before|ahead))\\b"
+                    + "(?! (hard|over|away|dry|down|to|too|long|through|again|soft|until|till|for|water|canner|off|much|more|past|the (jars|lids|rings)|jars|lids|rings|so|very|any|but|point|the canner|onions?))"
+                    + "(?! (it|them|the \\w+) (hard|over|away|dry|down|to|too|long|through|again|soft|until|till|for|off|much|more|so|very))");
+
+    private static final Cue UNSOAKED = Cue.of(
+            "\\b(dry|dried) (beans?|peas|pintos?|kidneys?|navy beans)\\b[^.;]{0,50}\\b(straight (in|into|from)|right (in|into)|(in|into) (the|each|every|my|hot) (hot )?(jar|pint|quart)s?|no soak\\w*|without soaking|unsoaked)\\b|\\b(no|without|didn'?t|don'?t|skip(ped)?|never) (need to |bother (to |with )?|the )?(soak(ing|ed)?|pre-?soak\\w*)\\b[^.;]{0,30}\\b(beans|them|peas)\\b(?! too (long|much))|\\bunsoaked (beans|pintos|peas)\\b|\\b(beans|pintos|peas)\\b[^.;:]{0,20}\\b(without|no|never|not) (the |a |any |being )?soak\\w*");
+
+    private static final Cue SOAKED_AFTER_ALL =
+            Cue.of("(?<!\\b(not|never|aren't|isn't|weren't|without being) )\\b(soaked|rehydrated|drained|boiled)\\b");
+
+    private static final Set<String> INCH = Set.of("inch", "inches", "in", "\"", "″", "''");
+
+    private static final Cue PIECES = Cue.of("\\.?[ -]*(wide |square |thick )*(cubes?|chunks?|squares|dice)\\b");
+
+    private Preparing() {}
+
+    /** What a sentence says is left out. */
+    static void leftOut(Sentence s, Draft draft) {
+        s.findAny(UNHEATED)
+                .ifPresent(
+                        r -> draft.facts.prepared().add(Fact.read(new Preparation(Preparation.Kind.UNHEATED, 0), r)));
+        if (!s.has(SOAKED_AFTER_ALL)) {
+            s.find(UNSOAKED)
+                    .ifPresent(r ->
+                            draft.facts.prepared().add(Fact.read(new Preparation(Preparation.Kind.UNSOAKED, 0), r)));
+        }
+    }
+
+    /** A time that is not the canner's: how long the food is boiled, where that is what it is. */
+    static void time(Sentence s, Draft draft, int i, TimeSpan d) {
+        boolean dip = d.most() <= LONGEST_DIP && s.has(SKINS);
+        if (!d.clock() || dip || s.negatedToken(i)) {
+            return;
+        }
+        if (soakBefore(s, i)) {
+            draft.facts
+                    .prepared()
+                    .add(Fact.read(new Preparation(Preparation.Kind.SOAKED, d.most()), s.span(i, d.next())));
+        } else if (heatBefore(s, i)
+                || BOIL_NEXT.matcher(s.around(d.next(), 0, 6)).lookingAt()) {
+            draft.facts
+                    .prepared()
+                    .add(Fact.read(new Preparation(Preparation.Kind.HEATED, d.most()), s.span(i, d.next())));
+        }
+    }
+
+    /** "Soaked 14 hours", "soak in plenty of water for an hour". */
+    private static boolean soakBefore(Sentence s, int i) {
+        for (int k = i - 1; k >= Math.max(0, i - REACH); k--) {
+            String w = s.token(k).norm();
+            if (w.startsWith("soak")) {
+                return true;
+            }
+            if (HEATS.contains(w) || ENDS.contains(w)) {
+                return false;
+            }
+        }
+        return false;
+    }
+
+    private static boolean heatBefore(Sentence s, int i) {
+        for (int k = i - 1; k >= Math.max(0, i - REACH); k--) {
+            String w = s.token(k).norm();
+            if (ENDS.contains(w)) {
+                return false;
+            }
+            if (HEATS.contains(w) && !(w.equals("boiling") && s.is(k + 1, "water"))) {
+                return !isBeside(s, k, i);
+            }
+        }
+        return false;
+    }
+
+    /** "Boil the syrup", "jars boiled": not the food, unless it is boiled in it. */
+    private static boolean isBeside(Sentence s, int verb, int end) {
+        for (int k = Math.max(0, verb - 3); k < verb; k++) {
+            if (BESIDE.contains(s.token(k).norm())) {
+                return true;
+            }
+        }
+        for (int k = verb + 1; k < end; k++) {
+            if (IN.contains(s.token(k).norm())) {
+                return false;
+            }
+            if (BESIDE.contains(s.token(k).norm())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "cut in 2-inch cubes". */
+    static void pieces(Sentence s, Draft draft) {
+        for (int i = 0; i < s.size(); i++) {
+            Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
+            if (figure.isEmpty()) {
+                continue;
+            }
+            int u = figure.get().next();
+            while (s.is(u, "-")) {
+                u++;
+            }
+            if (u < s.size()
+                    && INCH.contains(s.token(u).norm())
+                    && PIECES.matcher(s.around(u + 1, 0, 4)).lookingAt()) {
+                draft.facts
+                        .prepared()
+                        .add(Fact.read(
+                                new Preparation(
+                                        Preparation.Kind.CUT, figure.get().low()),
+                                s.span(i, u + 1)));
+            }
+            i = Math.max(i, figure.get().next() - 1);
+        }
+    }
+}
