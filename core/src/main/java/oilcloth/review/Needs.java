@@ -45,6 +45,7 @@ final class Needs {
             proportions(s, out);
             proof(s, out);
             StepNeeds.ask(s, out);
+            RowNeeds.ask(s, out);
         } else {
             out.ask(new Question(
                     "ask.placing",

@@ -19,7 +19,10 @@ final class StepNeeds {
     private static final Cue SOAKED = Cue.of("\\bsoak\\w*|\\brehydrat\\w*|\\boff (the )?heat\\b|\\bstand|\\bstood\\b");
 
     private static final Cue COOKED_SOFT =
-            Cue.of("\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(tender|soft|done|thirty|30|half an hour|an hour)\\b");
+            Cue.of("\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(tender|soft|done|an hour)\\b(?<!half an hour)");
+
+    private static final Cue BOILED_LONG =
+            Cue.of("\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(thirty|30|half an hour)\\b");
 
     /** Minutes dry beans are boiled before they are filled. */
     private static final double BEANS_BOILED = 30;
@@ -103,7 +106,9 @@ final class StepNeeds {
     private static void soak(Subject s, Findings out) {
         boolean pressure =
                 s.placement().method().filter(m -> m == Method.PRESSURE).isPresent();
-        boolean boiled = s.said().anywhere(COOKED_SOFT).isPresent()
+        boolean tender = s.said().anywhere(COOKED_SOFT).isPresent();
+        boolean boiled = tender
+                || s.said().anywhere(BOILED_LONG).isPresent()
                 || s.facts().prepared().stream()
                         .map(Fact::value)
                         .anyMatch(p -> p.kind() == Preparation.Kind.HEATED && p.figure() >= BEANS_BOILED);
@@ -112,7 +117,7 @@ final class StepNeeds {
                 .filter(p -> p.id().startsWith("beans-dry"))
                 .isPresent();
         boolean soaked = s.said().anywhere(SOAKED).isPresent();
-        boolean told = (plain ? boiled && soaked : soaked || boiled) || out.has("method.prep", Severity.CORRECT);
+        boolean told = (plain ? soaked && boiled : soaked || tender) || out.has("method.prep", Severity.CORRECT);
         s.recipe().ingredients().stream()
                 .filter(i -> i.food().name().equals("beans, dry") && pressure && !told)
                 .findFirst()

@@ -1,6 +1,7 @@
 package oilcloth.check.headspace;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
@@ -14,6 +15,8 @@ import oilcloth.guide.Process;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** What covers the food in the jar. */
 public final class PackLiquid implements Check {
@@ -22,6 +25,10 @@ public final class PackLiquid implements Check {
             "A covering liquid that was not tested",
             "The heat moves through the liquid. Thicker or fattier ones carry it more slowly.",
             "Guide 4");
+
+    /** "Raw pints with a little water". */
+    private static final Cue WITH_WATER = Cue.of(
+            "\\b(jars?|pints?|quarts?|half[- ]pints?|raw|packed)( jars?)?,? (with|and) (a |an |the |some |little |bit |splash |half |cup |of |hot |boiling |warm |salted |tablespoons? )*(water|broth|stock|brine|tomato juice)\\b(?! ?-?bath)(?! in the canner)");
 
     private static final Set<FoodClass> MEATS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
 
@@ -78,12 +85,16 @@ public final class PackLiquid implements Check {
                 .map(Process::id)
                 .filter(id -> id.endsWith("-raw") && !id.startsWith("tuna"))
                 .isPresent();
-        s.facts().liquids().stream()
-                .filter(l -> raw && !l.value().equals("none"))
+        Optional<Range> liquid = s.facts().liquids().stream()
+                .filter(l -> !l.value().equals("none"))
                 .findFirst()
-                .ifPresent(l -> out.add(Finding.of(INFO.code(), "raw-meat", Severity.CORRECT, s.cite("Guide 5"))
-                        .at(l)
-                        .fix()));
+                .map(l -> l.range().orElse(new Range(0, 0)))
+                .or(() -> s.said().anywhere(WITH_WATER));
+        if (raw && liquid.isPresent()) {
+            Finding.Builder finding = Finding.of(INFO.code(), "raw-meat", Severity.CORRECT, s.cite("Guide 5"));
+            liquid.filter(r -> r.end() > r.start()).ifPresent(finding::at);
+            out.add(finding.fix());
+        }
     }
 
     /** Judged here and not as something added. */
