@@ -33,7 +33,7 @@ import oilcloth.recipe.Ingredient;
 final class Needs {
     private static final int MOST_UNREAD = 8;
     /** Share of the tested brine, for the same vegetables, under which it is asked whether it covers. */
-    private static final double LEAST_COVER = 0.6;
+    private static final double LEAST_COVER = 0.75;
 
     private Needs() {}
 

@@ -30,6 +30,10 @@ final class StepNeeds {
     private static final Cue RINSED =
             Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
 
+    /** A soak after the lime of less than the hour. */
+    private static final Cue RINSED_SHORT = Cue.of(
+            "\\b(fresh|cold|clean|clear)( cold| clean| fresh)* water\\b[^.;]{0,40}\\b(\\d{1,2}|five|ten|fifteen|twenty|thirty|forty|forty[- ]five|half an hour|a few|few|couple of)( ?min\\w*)?\\b(?<=min|mins|minute|minutes|hour)");
+
     private StepNeeds() {}
 
     static void ask(Subject s, Findings out) {
@@ -73,7 +77,8 @@ final class StepNeeds {
 
     /** Lime left in the vegetables takes the acid away: three rinses, each with a soak. */
     private static void lime(Subject s, Findings out) {
-        boolean rinsed = s.said().anywhere(RINSED).isPresent();
+        boolean rinsed = s.said().anywhere(RINSED).isPresent()
+                && s.said().anywhere(RINSED_SHORT).isEmpty();
         s.recipe().ingredients().stream()
                 .filter(i -> i.food().name().equals("pickling lime") && !rinsed)
                 .findFirst()
