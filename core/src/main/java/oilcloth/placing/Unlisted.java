@@ -63,7 +63,7 @@ final class Unlisted {
             case MEAT -> meat && (food.name().equals("broth") || food.name().equals("bone"))
                     || soup
                     || rule.form().endsWith("beans") && isPieceOfPork(i);
-            case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide)
+            case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide) && !isMuchGarlic(i)
                     || rule.form().equals("stock")
                     || rule.form().equals("sauced-beans")
                             && food.name().equals("onion")
@@ -90,6 +90,16 @@ final class Unlisted {
 
     private static boolean isUmbrella(Food food) {
         return food.name().equals("vegetables") || food.name().equals("fruit");
+    }
+
+    private static final Volume SEASONING_GARLIC = Volume.ofCups(0.5);
+
+    /** Garlic has no process of its own: cloves season a soup, cups of it are another food. */
+    private static boolean isMuchGarlic(Ingredient i) {
+        return i.food().group().equals("garlic")
+                && i.leastVolume()
+                        .filter(v -> v.compareTo(SEASONING_GARLIC) > 0)
+                        .isPresent();
     }
 
     /** A soup may hold only vegetables that have a canning process of their own; onion and celery season it. */

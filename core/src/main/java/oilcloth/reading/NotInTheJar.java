@@ -9,10 +9,11 @@ final class NotInTheJar {
             "^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
                     + "|^(plants? |crop |vines? |trees? |bushes )?(failed|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
-    /** "My neighbor says to add vinegar but I don't care for that". */
+    /** "My neighbor says to add vinegar but I don't care for that", "follow the directions for peaches". */
     private static final Cue NOT_HEEDED = Cue.of(
             "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
                     + "|^.*\\b(so|but|and) (i|we) (leave|left|keep|kept|can|do|did) (it|them|mine|ours|the jars|my jars|the \\w+) (plain|bare)\\b"
+                    + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 
     /** What comes after the "but I don't" is done. */

@@ -2,6 +2,7 @@ package oilcloth.review;
 
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -14,6 +15,7 @@ import oilcloth.check.Question;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Confidence;
+import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Process;
 import oilcloth.guide.ProcessRow;
@@ -28,6 +30,7 @@ import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** What "sound" needs to know, asked for when it is not known. Whatever is asked here keeps a recipe from being sound. */
 final class Needs {
@@ -44,6 +47,7 @@ final class Needs {
             process(s, out);
             proportions(s, out);
             proof(s, out);
+            titled(s, out);
             StepNeeds.ask(s, out);
             RowNeeds.ask(s, out);
         } else {
@@ -304,6 +308,56 @@ final class Needs {
                         List.of(i.range())));
             }
         }
+    }
+
+    /** "Sauce without meat", "Squash pickles: no wait, mine is kraut". */
+    private static final Cue TAKEN_BACK = Cue.of("\\b(without|no|not|never|w/o|wait|kidding|instead|mock|sorry)\\b");
+
+    /** "Canned eggplant" over a recipe for beans: the heading names a food that is nowhere in what was placed. */
+    private static void titled(Subject s, Findings out) {
+        List<Food> named = s.recipe().titleFoods().stream()
+                .filter(f -> f.kind().isProduce()
+                        && !f.name().equals("vegetables")
+                        && !f.name().equals("fruit"))
+                .toList();
+        boolean takenBack = s.said().opening(TAKEN_BACK)
+                || s.recipe()
+                        .title()
+                        .filter(t -> s.said().around(t, TAKEN_BACK))
+                        .isPresent();
+        if (named.isEmpty() || takenBack || named.stream().anyMatch(f -> isPlacedAs(s, f))) {
+            return;
+        }
+        out.ask(new Question(
+                "ask.unlisted",
+                new Message("ask.unlisted", Map.of("food", named.get(0).name())),
+                List.of("ingredient.added"),
+                List.of(),
+                s.recipe().title().stream().toList()));
+    }
+
+    private static boolean isPlacedAs(Subject s, Food food) {
+        Stream<Food> used = s.recipe().ingredients().stream().map(Ingredient::food);
+        Stream<Food> listed = s.placement().recipe().stream()
+                .flatMap(r -> r.ingredients().stream())
+                .flatMap(l -> l.foods().stream());
+        Stream<String> called = Stream.concat(
+                s.placement().recipe().stream().map(TestedRecipe::name),
+                s.placement().open().stream().map(Process::title));
+        return Stream.concat(used, listed).anyMatch(f -> isAkin(f, food))
+                || called.anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(food.name()))
+                || s.guide().placing().stream()
+                        .filter(r -> s.placement().open().contains(r.process()))
+                        .anyMatch(r -> r.takes(food) || r.form().endsWith("soup"));
+    }
+
+    /** "Squash" heads a recipe for winter squash. */
+    private static boolean isAkin(Food one, Food other) {
+        return lastWord(one.group()).equals(lastWord(other.group()));
+    }
+
+    private static String lastWord(String group) {
+        return group.substring(group.lastIndexOf(' ') + 1);
     }
 
     private static void unread(Subject s, Findings out) {
