@@ -26,7 +26,8 @@ public final class Fat implements Check {
 
     /** "Did not drain it", "with the fat left on". */
     private static final Cue LEFT = Cue.of(
-            "\\b(didn'?t|did not|don'?t|do not|never|without|no need to) (bother (to |with )?)?(drain|skim|trim)(ming|ning|ing)?( off| away)?( (the|any|its|that|all the))? ?(fat|grease)\\b|\\b(didn'?t|did not|don'?t|do not|never|without) (bother (to |with )?)?drain(ing)?( it| the meat)?\\b(?=[^.;]{0,30}\\bfat\\b)|\\bfat (is |was |all )?left (in|on)\\b|\\b(leave|leaves|left|leaving|keep|keeps|kept|keeping) (all )?(the|its|their) fat( in| on)?\\b|\\bfat and all\\b");
+            "\\b(didn'?t|did not|don'?t|do not|never|without|no need to) (bother (to |with )?)?(drain|skim|trim)(ming|ning|ing)?( off| away)?( (the|any|its|that|all the))? ?(fat|grease)\\b|\\b(didn'?t|did not|don'?t|do not|never|without) (bother (to |with )?)?drain(ing)?( it| the meat)?\\b(?=[^.;]{0,30}\\bfat\\b)|\\bfat (is |was |all )?left (in|on)\\b|\\b(leave|leaves|left|leaving|keep|keeps|kept|keeping) (all )?(the|its|their) fat( in| on)?\\b|\\bfat and all\\b"
+                    + "|\\b(cover|covered|covering|top|topped|pack|packed|fill|filled)\\b((?!brown|fry|fried)[^.;]){0,40}?\\b(in|with|by|and) (the |its |their |own |some |all |hot |melted |boiling |meat |pan |juices and )*(rendered |bacon |duck |goose |chicken |pork |beef )?(fat|grease|drippings|tallow|schmaltz)\\b(?! (off|skimmed|trimmed|removed|drained|taken|cut|poured|and gristle|away|was|were|came|comes|rose|lifted|strained|out|gone))(?=[^.;]{0,60}\\b(inch|headspace|jars?|pints?|quarts?)\\b|[,.]|$)");
 
     /** Butter against the foam of jam: half a teaspoon is tested, more is untested rather than dangerous. */
     private static boolean isFoamButter(Subject s) {
