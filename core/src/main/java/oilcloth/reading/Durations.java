@@ -42,7 +42,7 @@ final class Durations {
 
     /** "I let them sit in the canner five minutes". */
     private static final Cue RESTS = Cue.of(
-            "\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
+            "\\b(lid|heat|burner|flame) (is |was )?off,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
 
     /** Jars stood on their heads: no process. */
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");

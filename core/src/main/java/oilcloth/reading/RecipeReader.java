@@ -52,6 +52,7 @@ public final class RecipeReader {
     private final PhraseFacts phrases = new PhraseFacts();
     private final IngredientFinder ingredients;
     private final Residue residue = new Residue();
+    private final Trailing trailing = new Trailing();
     private final StepWords steps;
     private final Talk talk;
     private final Deviations deviations;
@@ -332,6 +333,7 @@ public final class RecipeReader {
                 cut(draft.ingredients, foods);
             }
         }
+        trailing.read(s, draft);
         deviations.read(s, draft, before);
     }
 

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Set;
 import java.util.regex.Matcher;
+import oilcloth.recipe.Fact;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -68,7 +69,7 @@ final class Residue {
                     && !s.low().contains("juice")
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
-            boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE));
+            boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE) || isOtherAltitude(s, draft, i));
             bears &= !isDate(s.token(i).norm())
                     && !isTime(s, i)
                     && !isHeat(s, i)
@@ -82,6 +83,16 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    /** "Altitude 1,240 at the house, but I can at the cabin, which is 4,400". */
+    private static boolean isOtherAltitude(Sentence s, Draft draft, int i) {
+        return s.token(i).raw().matches("\\d{1,2},?\\d{3}")
+                && draft.facts
+                        .altitude()
+                        .flatMap(Fact::range)
+                        .filter(s.range()::contains)
+                        .isPresent();
     }
 
     /** "Gauge tested 3/26": no fraction a kitchen has. */
