@@ -22,6 +22,9 @@ final class Deviations {
     /** The canner does not know what was done, or by what: "I forgot how long", "a bottle with no label". */
     private static final Cue DOUBT = PATTERNS.any("doubt");
 
+    /** Behind what was read: nobody knows how much of it, or in which jars. */
+    private static final Cue HEDGED = PATTERNS.any("hedged");
+
     /** A step of the recipe that is not taken. */
     private static final Cue UNDONE = PATTERNS.any("undone");
 
@@ -148,7 +151,7 @@ final class Deviations {
                     .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
                     .or(() -> told(s, draft, draft.facts.times().isEmpty()));
         } else if (odd.isEmpty()) {
-            odd = clauses(s, draft);
+            odd = s.find(HEDGED).or(() -> clauses(s, draft));
         }
         if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended) {
             odd = alike(s);

@@ -2,8 +2,10 @@ package oilcloth.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -14,11 +16,11 @@ import oilcloth.text.Token;
  * sentence has said something else, so nobody weighs it; a word not known to be harmless there is asked about.
  */
 final class Trailing {
-    private static final WordList HARMLESS = WordList.load("canner-words.txt");
+    private static final Map<String, WordList> HARMLESS = WordList.sections("trailing-words.txt");
 
-    /** What is done once the time is over, and so nothing against it. */
-    private static final Cue AFTERWARDS = Cue.of(
-            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|above sea level|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|or better|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation))\\b");
+    /** What is done once the time is over, and other phrases with nothing in them against it. */
+    private static final Cue IDLE = Cue.of(
+            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|above sea level|to (take the edge off|cut the (sour|tart|acid)\\w*)|and a (spoon|pinch|spoonful|teaspoon) of sugar|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|or better|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation))\\b");
 
     /** Known words all, and yet no time that was tested. */
     private static final Cue UNSURE = Cue.of(
@@ -27,43 +29,75 @@ final class Trailing {
     /** Words: what is longer may be let pass for what it sounds like. */
     private static final int LONGEST = 3;
 
-    /** Words behind what was read last; beyond them the sentence tells of something else. */
-    private static final int REACH = 14;
+    /** Words and signs behind what was read last; beyond them the sentence tells of something else. */
+    private static final Map<String, Integer> REACHES = Map.of("canner", 14, "acid", 14, "filling", 3);
+
+    /** Then the jars are being filled, and not counted or given away. */
+    private static final Cue FILLING = Cue.of(
+            "\\b(hot|raw|fill|filled|pack|packed|packing|pour|poured|ladle|ladled|cover|covered|headspace|headroom|leaving|leave)\\b");
 
     private final MarkedRemarks marked = MarkedRemarks.shipped();
 
     void read(Sentence s, Draft draft) {
         List<Range> read = read(draft);
-        int from = start(s, draft);
-        if (from < 0) {
-            return;
+        int canner = start(s, draft);
+        if (canner >= 0) {
+            s.findAny(UNSURE)
+                    .filter(r -> r.start()
+                            >= s.token(Math.min(canner, s.size() - 1)).range().start())
+                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
-        s.findAny(UNSURE)
-                .filter(r -> r.start()
-                        >= s.token(Math.min(from, s.size() - 1)).range().start())
-                .ifPresent(r -> draft.unread.add(new Unread(r, true)));
-        List<Range> harmless = AFTERWARDS
-                .matcher(s.low())
+        List<Range> harmless = IDLE.matcher(s.low())
                 .results()
                 .map(m -> new Range(m.start(), m.end()).shift(s.range().start()))
                 .toList();
+        List<Range> acids = draft.ingredients.stream()
+                .filter(x -> x.food().isAcidulant()
+                        && (x.amount().isPresent() || x.perJar().isPresent()))
+                .map(Ingredient::range)
+                .filter(s.range()::contains)
+                .toList();
+        List<Range> fills = Stream.concat(
+                        draft.facts.jars().stream().flatMap(f -> f.range().stream()),
+                        draft.facts.headspace().stream().flatMap(f -> f.range().stream()))
+                .filter(r -> s.range().contains(r) && s.has(FILLING))
+                .toList();
+        String place = "";
         int run = -1;
         int behind = 0;
-        for (int i = from; i <= s.size() && behind <= REACH; i++) {
-            boolean known = i < s.size()
-                    && (s.isClaimed(i) || read.stream().anyMatch(s.token(i).range()::overlaps));
-            boolean open = i < s.size() && s.token(i).kind() != Token.Kind.SIGN && !known;
+        for (int i = 0; i <= s.size(); i++) {
+            if (i == canner) {
+                place = "canner";
+                behind = 0;
+            }
+            Range token = i < s.size() ? s.token(i).range() : null;
+            if (place.equals("acid")
+                    && s.is(i - 1, ",")
+                    && token != null
+                    && s.token(i).isNumber()) {
+                // the next of a list
+                place = "";
+            }
+            if (token != null && !place.equals("canner")) {
+                if (acids.stream().anyMatch(token::overlaps)) {
+                    place = "acid";
+                } else if (fills.stream().anyMatch(token::overlaps)) {
+                    place = "filling";
+                }
+            }
+            boolean known = token != null && (s.isClaimed(i) || read.stream().anyMatch(token::overlaps));
+            boolean open = token != null && s.token(i).kind() != Token.Kind.SIGN && !known;
             behind = known ? 0 : behind + 1;
-            if (open && run < 0) {
+            if (open && run < 0 && !place.isEmpty() && behind <= REACHES.get(place)) {
                 run = i;
             } else if (!open && run >= 0) {
-                weigh(s, draft, run, i, harmless);
+                weigh(s, draft, run, i, HARMLESS.get(place), harmless);
                 run = -1;
             }
         }
     }
 
-    private void weigh(Sentence s, Draft draft, int from, int to, List<Range> harmless) {
+    private void weigh(Sentence s, Draft draft, int from, int to, WordList known, List<Range> harmless) {
         Range words = s.span(from, to);
         boolean spoken = draft.unread.stream().anyMatch(u -> u.bears() && words.overlaps(u.range()))
                 || draft.practices.stream().anyMatch(p -> words.overlaps(p.range()));
@@ -72,7 +106,7 @@ final class Trailing {
         }
         boolean strange = false;
         for (int i = from; i < to; i++) {
-            strange |= !isHarmless(s.token(i).norm())
+            strange |= !isHarmless(s.token(i).norm(), known)
                     && harmless.stream().noneMatch(s.token(i).range()::overlaps);
         }
         if (strange && !(to - from > LONGEST && marked.weight(s, words) < MarkedRemarks.HARMLESS)) {
@@ -81,9 +115,9 @@ final class Trailing {
     }
 
     /** "we're", "mother's": by the word itself. */
-    private static boolean isHarmless(String word) {
+    private static boolean isHarmless(String word, WordList known) {
         int apostrophe = Math.max(word.indexOf('\''), word.indexOf('’'));
-        return HARMLESS.has(apostrophe > 0 ? word.substring(0, apostrophe) : word);
+        return known.has(word) || apostrophe > 0 && known.has(word.substring(0, apostrophe));
     }
 
     private static List<Range> read(Draft draft) {
