@@ -85,7 +85,12 @@ final class CannerTime {
                 return afterIsCanner(s, to)
                         && !OUT_AGAIN.matcher(s.around(to, 0, 9)).find();
             }
-            if (w.equals("weight") && s.is(k + 1, "on")) {
+            if (w.equals("weight") && (s.is(k + 1, "on") || s.is(k + 1, "for"))) {
+                return true;
+            }
+            // "run 30 minutes at 11 pounds"
+            boolean run = k == from - 1 && (w.equals("run") || w.equals("ran") || w.equals("runs"));
+            if (run && afterIsCanner(s, to)) {
                 return true;
             }
             // "vented 10 min, 10 lb": the pounds belong to what follows

@@ -30,7 +30,7 @@ final class Durations {
             Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
     /** "time them for 25 minutes". */
     private static final Cue TIMED_IT = Cue.of(
-            "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold) (it|them)( there| steady| at it| at pressure| right there)*( for)? $");
+            "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold)( it| them)?( there| steady| at it| at pressure| right there)+( for)? $|\\b(kept|keep|held|hold) (it|them)( for)? $");
     /** Minutes; nobody vents a canner longer. */
     private static final int LONGEST_VENTING = 12;
     /** "I boil my old lids ten minutes". */
@@ -168,7 +168,11 @@ final class Durations {
                 && !steamed
                 && !Venting.before(s, i, d.next())
                 && !CannerTime.isGoverned(s, i, d.next(), draft.inCannerAt(words.start()))) {
-            if (CannerTime.isAlone(s, i, d.next()) && !s.negatedToken(i)) {
+            // "11 pounds on the dial. I give them fifteen minutes"
+            boolean given = GAVE.matcher(s.around(i, 5, 0)).find()
+                    && (!draft.facts.methods().isEmpty()
+                            || !draft.facts.pressures().isEmpty());
+            if ((given || CannerTime.isAlone(s, i, d.next())) && !s.negatedToken(i)) {
                 draft.looseTimes.add(fact(s, i, d));
             }
             return;

@@ -83,7 +83,7 @@ final class Preparing {
                     + "(?! (it|them|the \\w+) (hard|over|away|dry|down|to|too|long|through|again|soft|until|till|for|off|much|more|so|very))");
 
     private static final Cue UNSOAKED = Cue.of(
-            "\\b(dry|dried) (beans?|peas|pintos?|kidneys?|navy beans)\\b[^.;]{0,50}\\b(straight (in|into|from)|right (in|into)|(in|into) (the|each|every|my|hot) (hot )?(jar|pint|quart)s?|no soak\\w*|without soaking|unsoaked)\\b|\\b(no|without|didn'?t|don'?t|skip(ped)?|never) (need to |bother (to |with )?|the )?(soak(ing|ed)?|pre-?soak\\w*)\\b[^.;]{0,30}\\b(beans|them|peas)\\b(?! too (long|much))|\\bunsoaked (beans|pintos|peas)\\b|\\b(beans|pintos|peas)\\b[^.;:]{0,20}\\b(without|no|never|not) (the |a |any |being )?soak\\w*");
+            "\\b(beans|pintos|peas|limas),? (dry|dried)\\b[^.;]{0,40}\\b(put|poured|dropped|spooned)\\b[^.;]{0,24}\\b(in|into|to) (each|the|every|my)\\b|\\b(dry|dried) (beans?|peas|pintos?|kidneys?|navy beans)\\b[^.;]{0,50}\\b(straight (in|into|from)|right (in|into)|(in|into) (the|each|every|my|hot) (hot )?(jar|pint|quart)s?|no soak\\w*|without soaking|unsoaked)\\b|\\b(no|without|didn'?t|don'?t|skip(ped)?|never) (need to |bother (to |with )?|the )?(soak(ing|ed)?|pre-?soak\\w*)\\b[^.;]{0,30}\\b(beans|them|peas)\\b(?! too (long|much))|\\bunsoaked (beans|pintos|peas)\\b|\\b(beans|pintos|peas)\\b[^.;:]{0,20}\\b(without|no|never|not) (the |a |any |being )?soak\\w*");
 
     private static final Cue SOAKED_AFTER_ALL =
             Cue.of("(?<!\\b(not|never|aren't|isn't|weren't|without being) )\\b(soaked|rehydrated|drained|boiled)\\b");

@@ -24,7 +24,7 @@ final class Trailing {
 
     /** Known words all, and yet no time that was tested. */
     private static final Cue UNSURE = Cue.of(
-            "\\b((un)?til|till) (it|they|the (lids?|jars|tops)|all|every\\w*)\\b[^.;]{0,24}\\b(seal|sealed|ping|pinged|pop|popped)\\b|\\b(count\\w*|includ\\w+|from) (the )?(time|minutes|start)\\b[^.;]{0,20}\\b(took|takes|heat|boil|come|start)\\w*\\b|\\bmore or less\\b|\\b(no|without( any)?|with no) lids?\\b|\\bfrom cold\\b|\\bwhile (it|they) cool\\w*|\\bor longer or\\b");
+            "\\bor (until|till?|when)\\b|\\b((un)?til|till) (it|they|the (lids?|jars|tops)|all|every\\w*)\\b[^.;]{0,24}\\b(seal|sealed|ping|pinged|pop|popped)\\b|\\b(count\\w*|includ\\w+|from) (the )?(time|minutes|start)\\b[^.;]{0,20}\\b(took|takes|heat|boil|come|start)\\w*\\b|\\bmore or less\\b|\\b(no|without( any)?|with no) lids?\\b|\\bfrom cold\\b|\\bwhile (it|they) cool\\w*|\\bor longer or\\b");
 
     /** Words: what is longer may be let pass for what it sounds like. */
     private static final int LONGEST = 3;
