@@ -12,10 +12,10 @@ import oilcloth.text.Cue;
 /** What the words around a juice or a vinegar say of its acid. */
 final class AcidWords {
     private static final Cue BOTTLED = Cue.of(
-            "\\bbottled\\b|\\bfrom (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
+            "\\bbottled\\b|\\b(from|out of) (a|the) bottle\\b|\\bstore[- ]bought\\b|\\breconstituted\\b|\\bfrom concentrate\\b");
     /** The bottle is named only to say that the juice is not from it. */
     private static final Cue NOT_BOTTLED = Cue.of(
-            "(\\b(no|not|without|out of|never|hate|dislike|no more|instead of|rather than|in place of)|n['’]?t \\w+)"
+            "(\\b(no|not|without|(?<!juice )(?<!lemon )out of(?! a)|never|hate|dislike|no more|instead of|rather than|in place of)|n['’]?t \\w+)"
                     + "( any)?( of)?( the| a)? (bottled?|store[- ]bought|reconstituted)\\b");
 
     private static final Cue SQUEEZED = Cue.of(

@@ -125,7 +125,9 @@ final class CannerTime {
 
     /** "at 10 pounds for an hour", "15 lb 75 min". */
     private static boolean poundsBefore(Sentence s, int from) {
-        int k = s.is(from - 1, "for") || s.is(from - 1, ",") || s.is(from - 1, "x") ? from - 2 : from - 1;
+        // "ten pounds (weight) twenty five min."
+        int end = s.is(from - 1, ")") && s.is(from - 3, "(") ? from - 3 : from;
+        int k = s.is(end - 1, "for") || s.is(end - 1, ",") || s.is(end - 1, "x") ? end - 2 : end - 1;
         if (k > 2 && s.is(k - 1, "the") && s.is(k - 2, "on")) {
             // "11 pounds on the dial for 25 minutes"
             k -= 3;

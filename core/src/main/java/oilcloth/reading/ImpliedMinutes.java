@@ -30,18 +30,23 @@ final class ImpliedMinutes {
 
     private static final Cue BATH = Cue.of("\\b(bwb|bwc|hwb|wb|water ?bath|boiling water) (- |: |for )?$");
 
+    /** "25 BWB". */
+    private static final Cue BATH_NEXT = Cue.of("(bwb|bwc|hwb|water ?bath)\\b");
+
     private static final int SHORTEST = 5;
     private static final int LONGEST = 100;
 
-    /** "1/2 inch. BWB 15. Elev 890." */
-    private static boolean behindTheBath(Sentence s, Draft draft, int i) {
+    /** "1/2 inch. BWB 15. Elev 890.", "25 BWB / 540 ft". */
+    private static boolean besideTheBath(Sentence s, Draft draft, int i) {
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
+        boolean before = BATH_NEXT.matcher(s.around(i + 1, 0, 3)).lookingAt();
         Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i)
                 .filter(n -> n.next() == i + 1
                         && n.low() >= SHORTEST
                         && n.high() <= LONGEST
                         && n.low() == Math.rint(n.low()));
-        if (!alone || f.isEmpty() || !BATH.matcher(s.around(i, 3, 0)).find()) {
+        boolean behind = alone && BATH.matcher(s.around(i, 3, 0)).find();
+        if (f.isEmpty() || !behind && !before) {
             return false;
         }
         add(s, draft, i, f.get(), Optional.empty());
@@ -52,7 +57,7 @@ final class ImpliedMinutes {
     static boolean read(Sentence s, Draft draft, int i) {
         return s.token(i).isNumber()
                 && !Durations.isElsewhere(s, i)
-                && (figured(s, draft, i) || behindTheBath(s, draft, i) || besideAnother(s, draft, i));
+                && (figured(s, draft, i) || besideTheBath(s, draft, i) || besideAnother(s, draft, i));
     }
 
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */

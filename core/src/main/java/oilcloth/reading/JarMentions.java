@@ -13,8 +13,8 @@ final class JarMentions {
     record Found(JarSize jar, int next) {}
 
     private static final int BESIDE = 3;
-    private static final Cue PUT_UP =
-            Cue.of("\\b(did|canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
+    private static final Cue PUT_UP = Cue.of(
+            "\\b(did|do|did up|do up|put by|canned|put up|jarred|processed|bottled) (up )?(about |around |some )?$");
 
     /** "7 qts of chicken breast": nobody measures meat by the quart. */
     private static final Cue OF_MEAT = Cue.of(
@@ -123,9 +123,12 @@ final class JarMentions {
         return -1;
     }
 
-    /** "Pts" behind a figure are a measure, except of meat. */
+    /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
     private static boolean countsJars(Sentence s, int i) {
-        return figureBefore(s, i) < 0 || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
+        int figure = figureBefore(s, i);
+        return figure < 0
+                || PUT_UP.matcher(s.around(figure, 4, 0)).find()
+                || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
     }
 
     private static boolean isPint(Sentence s, int i) {

@@ -67,7 +67,8 @@ public final class RecipeReader {
         this.whole = new WholeText(guide);
     }
 
-    public Recipe read(String text) {
+    public Recipe read(String written) {
+        String text = TableRows.asFields(written);
         Draft draft = new Draft();
         List<Range> lines = Sentences.lines(text);
         for (int n = 0; n < lines.size(); n++) {
@@ -82,7 +83,8 @@ public final class RecipeReader {
                         && !o.range().equals(u.range())
                         && (o.bears() || !u.bears())));
         unread.sort((a, b) -> a.range().compareTo(b.range()));
-        return new Recipe(text, draft.title, draft.titleFoods, draft.ingredients, draft.facts, draft.practices, unread);
+        return new Recipe(
+                written, draft.title, draft.titleFoods, draft.ingredients, draft.facts, draft.practices, unread);
     }
 
     /** The recipes of a text that holds several; one range for a text that holds one. */
