@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import oilcloth.guide.Lexicon;
 import oilcloth.text.Cue;
 import oilcloth.text.Folded;
@@ -19,12 +20,18 @@ import oilcloth.text.Tokens;
 final class Sentence {
     // "don't forget the vinegar" asks for vinegar, "never skip" likewise
     private static final Cue NEGATION = Cue.of(
-            "(\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t|haven'?t (got )?(a|any|my)|hasn'?t (got )?(a|any))\\b"
+            "\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t|haven'?t (got )?(a|any|my)|hasn'?t (got )?(a|any))\\b"
                     + "(?!,? (really|wait|kidding|joke|lie)\\b)(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too|more than|over))"
                     + "|\\bwould \\w+( over)? if (i|we) (ever )?(put|added|used|add|use)\\b"
                     + "|\\b(can'?t|cannot|can not|couldn'?t|don'?t|do not|not|never) (\\w+ )?(recall|remember|sure|certain|know|say|tell) (if|whether)\\b"
                     + "|\\b(quit|gave up|given up|cut out|without|minus|instead of|rather than|in place of|avoid|forgot|forgot to|free of|w ?/ ?o|scared of|afraid of|(?<!take )(?<!took )(?<!lift )out of(?! the| a| my))\\b"
-                    + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b)(?:(?!\\b(so|but|because)\\b)[^,;.:]){0,32}$");
+                    + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b");
+
+    /** Behind one of these a negation says nothing any more. */
+    private static final Pattern TURN = Pattern.compile("[,;.:]|\\b(so|but|because)\\b");
+
+    /** How far behind the negating words the word may stand. */
+    private static final int BEHIND = 32;
 
     /** How far before a word its negation may stand. */
     private static final int REACH = 48;
@@ -40,6 +47,9 @@ final class Sentence {
 
     /** Answers already given: many readers ask the same of a sentence, once for each of its figures. */
     private final Map<Cue, Boolean> known = new IdentityHashMap<>();
+
+    /** Null where nobody has asked yet; offsets in the sentence. */
+    private List<Range> negations;
 
     /** Null where nobody has asked yet. */
     private List<Optional<Lexicon.Match>> foods;
@@ -188,12 +198,31 @@ final class Sentence {
         return cue.find(searched(), 0).map(r -> r.shift(range.start()));
     }
 
+    private List<Range> negations() {
+        if (negations == null) {
+            negations = new ArrayList<>();
+            Optional<Range> not = NEGATION.find(searched(), 0);
+            while (not.isPresent()) {
+                negations.add(not.get());
+                not = NEGATION.find(searched(), not.get().end());
+            }
+        }
+        return negations;
+    }
+
     boolean negatedAt(int offsetInSentence) {
         if (!searched().mayHold(NEGATION)) {
             return false;
         }
-        int from = Math.max(0, offsetInSentence - REACH);
-        return NEGATION.matcher(low.substring(from, offsetInSentence)).find();
+        for (Range not : negations()) {
+            if (not.end() <= offsetInSentence
+                    && offsetInSentence - not.end() <= BEHIND
+                    && offsetInSentence - not.start() <= REACH
+                    && !TURN.matcher(low).region(not.end(), offsetInSentence).find()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     boolean negatedToken(int i) {

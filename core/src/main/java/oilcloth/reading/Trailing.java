@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import oilcloth.recipe.Fact;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
@@ -39,65 +40,86 @@ final class Trailing {
     private final MarkedRemarks marked = MarkedRemarks.shipped();
 
     void read(Sentence s, Draft draft) {
-        List<Range> read = read(draft);
         int canner = start(s, draft);
+        List<Range> acids = acids(s, draft);
+        List<Range> fills = fills(s, draft);
+        if (canner < 0 && acids.isEmpty() && fills.isEmpty()) {
+            return;
+        }
         if (canner >= 0) {
             s.findAny(UNSURE)
                     .filter(r -> r.start()
                             >= s.token(Math.min(canner, s.size() - 1)).range().start())
                     .ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
-        List<Range> harmless = IDLE.matcher(s.low())
-                .results()
-                .map(m -> new Range(m.start(), m.end()).shift(s.range().start()))
-                .toList();
-        List<Range> acids = draft.ingredients.stream()
-                .filter(x -> x.food().isAcidulant()
-                        && (x.amount().isPresent() || x.perJar().isPresent()))
-                .map(Ingredient::range)
-                .filter(s.range()::contains)
-                .toList();
-        List<Range> fills = Stream.concat(
-                        draft.facts.jars().stream().flatMap(f -> f.range().stream()),
-                        draft.facts.headspace().stream().flatMap(f -> f.range().stream()))
-                .filter(r -> s.range().contains(r) && s.has(FILLING))
-                .toList();
+        List<Range> read = understood(s, draft);
+        List<Range> idle = s.has(IDLE)
+                ? IDLE.matcher(s.low())
+                        .results()
+                        .map(m -> new Range(m.start(), m.end()).shift(s.range().start()))
+                        .toList()
+                : List.of();
         String place = "";
         int run = -1;
         int behind = 0;
         for (int i = 0; i <= s.size(); i++) {
+            Range token = i < s.size() ? s.token(i).range() : null;
             if (i == canner) {
                 place = "canner";
                 behind = 0;
+            } else if (token != null && !place.equals("canner")) {
+                // a figure behind a comma begins the next of a list
+                boolean next = s.token(i).isNumber() && s.is(i - 1, ",");
+                place = overlaps(acids, token)
+                        ? "acid"
+                        : overlaps(fills, token) ? "filling" : next && place.equals("acid") ? "" : place;
             }
-            Range token = i < s.size() ? s.token(i).range() : null;
-            if (place.equals("acid")
-                    && s.is(i - 1, ",")
-                    && token != null
-                    && s.token(i).isNumber()) {
-                // the next of a list
-                place = "";
-            }
-            if (token != null && !place.equals("canner")) {
-                if (acids.stream().anyMatch(token::overlaps)) {
-                    place = "acid";
-                } else if (fills.stream().anyMatch(token::overlaps)) {
-                    place = "filling";
-                }
-            }
-            boolean known = token != null && (s.isClaimed(i) || read.stream().anyMatch(token::overlaps));
+            boolean known = token != null && (s.isClaimed(i) || overlaps(read, token));
             boolean open = token != null && s.token(i).kind() != Token.Kind.SIGN && !known;
             behind = known ? 0 : behind + 1;
             if (open && run < 0 && !place.isEmpty() && behind <= REACHES.get(place)) {
                 run = i;
             } else if (!open && run >= 0) {
-                weigh(s, draft, run, i, HARMLESS.get(place), harmless);
+                weigh(s, draft, run, i, HARMLESS.get(place), idle);
                 run = -1;
             }
         }
     }
 
-    private void weigh(Sentence s, Draft draft, int from, int to, WordList known, List<Range> harmless) {
+    private static boolean overlaps(List<Range> ranges, Range token) {
+        for (Range r : ranges) {
+            if (r.overlaps(token)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static List<Range> acids(Sentence s, Draft draft) {
+        List<Range> acids = new ArrayList<>();
+        for (Ingredient i : draft.ingredients) {
+            boolean told = i.amount().isPresent() || i.perJar().isPresent();
+            if (told && i.food().isAcidulant() && s.range().contains(i.range())) {
+                acids.add(i.range());
+            }
+        }
+        return acids;
+    }
+
+    private static List<Range> fills(Sentence s, Draft draft) {
+        List<Range> fills = new ArrayList<>();
+        within(s, draft.facts.jars(), fills);
+        within(s, draft.facts.headspace().stream().toList(), fills);
+        return fills.isEmpty() || s.has(FILLING) ? fills : List.of();
+    }
+
+    private static void within(Sentence s, List<? extends Fact<?>> facts, List<Range> into) {
+        for (Fact<?> f : facts) {
+            f.range().filter(s.range()::contains).ifPresent(into::add);
+        }
+    }
+
+    private void weigh(Sentence s, Draft draft, int from, int to, WordList known, List<Range> idle) {
         Range words = s.span(from, to);
         boolean spoken = draft.unread.stream().anyMatch(u -> u.bears() && words.overlaps(u.range()))
                 || draft.practices.stream().anyMatch(p -> words.overlaps(p.range()));
@@ -107,7 +129,7 @@ final class Trailing {
         boolean strange = false;
         for (int i = from; i < to; i++) {
             strange |= !isHarmless(s.token(i).norm(), known)
-                    && harmless.stream().noneMatch(s.token(i).range()::overlaps);
+                    && !overlaps(idle, s.token(i).range());
         }
         if (strange && !(to - from > LONGEST && marked.weight(s, words) < MarkedRemarks.HARMLESS)) {
             draft.unread.add(new Unread(words, true));
@@ -120,26 +142,26 @@ final class Trailing {
         return known.has(word) || apostrophe > 0 && known.has(word.substring(0, apostrophe));
     }
 
-    private static List<Range> read(Draft draft) {
-        List<Range> read = new ArrayList<>(draft.facts.ranges());
+    private static List<Range> understood(Sentence s, Draft draft) {
+        List<Range> read = new ArrayList<>();
+        draft.facts.ranges().stream().filter(s.range()::overlaps).forEach(read::add);
         Stream.of(draft.facts.vented(), draft.facts.gauge(), draft.facts.sterilised(), draft.facts.bubblesRemoved())
                 .flatMap(Optional::stream)
                 .flatMap(f -> f.range().stream())
+                .filter(s.range()::overlaps)
                 .forEach(read::add);
         return read;
     }
 
     /** The token behind the time, or behind the canner where that comes first; -1 where the sentence tells no time. */
     private static int start(Sentence s, Draft draft) {
-        boolean timed =
-                draft.facts.times().stream().flatMap(t -> t.range().stream()).anyMatch(s.range()::contains);
-        if (!timed) {
+        List<Range> canner = new ArrayList<>();
+        within(s, draft.facts.times(), canner);
+        if (canner.isEmpty()) {
             return -1;
         }
-        return Stream.of(draft.facts.times(), draft.facts.methods())
-                .flatMap(List::stream)
-                .flatMap(f -> f.range().stream())
-                .filter(s.range()::contains)
+        within(s, draft.facts.methods(), canner);
+        return canner.stream()
                 .mapToInt(r -> s.first(new Range(r.end(), s.range().end())))
                 .min()
                 .orElse(-1);
