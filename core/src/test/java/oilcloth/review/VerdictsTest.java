@@ -2,13 +2,8 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import oilcloth.check.Finding;
@@ -24,29 +19,8 @@ import org.junit.jupiter.api.Test;
 class VerdictsTest {
     private static final double LEAST_RIGHT = 0.985;
 
-    private record Verdict(Call call, Set<String> must, String text) {}
-
-    private static List<Verdict> verdicts() throws IOException {
-        try (InputStream in = VerdictsTest.class.getResourceAsStream("/oilcloth/reading/marked-letters.txt")) {
-            return Arrays.stream(new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^=== "))
-                    .filter(v -> !v.isBlank())
-                    .map(VerdictsTest::verdict)
-                    .toList();
-        }
-    }
-
-    private static Verdict verdict(String block) {
-        int line = block.indexOf('\n');
-        String[] head = block.substring(0, line).split("\\|");
-        Set<String> must = head.length < 2 ? Set.of() : Set.of(head[1].strip().split("\\s+"));
-        return new Verdict(
-                Call.valueOf(head[0].strip().toUpperCase(Locale.ROOT)),
-                must,
-                block.substring(line + 1).strip());
-    }
-
     @Test
-    void theShareOfLettersJudgedAsAnEducatorWould() throws IOException {
+    void theShareOfLettersJudgedAsAnEducatorWould() {
         Engine engine = new Engine(GuideSnapshot.shipped());
         int right = 0;
         int expected = 0;
@@ -56,7 +30,7 @@ class VerdictsTest {
         int calledSound = 0;
         List<String> falseSound = new ArrayList<>();
         List<String> log = new ArrayList<>();
-        List<Verdict> all = verdicts();
+        List<Verdict> all = Verdict.all();
         for (Verdict v : all) {
             Review review = engine.review(v.text(), Context.planning(null));
             Set<String> grave = review.findings().stream()

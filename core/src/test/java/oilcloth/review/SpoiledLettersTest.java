@@ -1,0 +1,70 @@
+package oilcloth.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Context;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** One word or figure of a sound letter changed, in whatever hand it is written: it is sound no longer. */
+class SpoiledLettersTest {
+    private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
+
+    /** Letters that are called sound as they stand. */
+    private static final List<String> SOUND = Verdict.all().stream()
+            .filter(v -> v.call() == Call.SOUND)
+            .map(Verdict::text)
+            .filter(t -> call(t) == Call.SOUND)
+            .toList();
+
+    private static Call call(String text) {
+        return ENGINE.review(text, Context.planning(null)).call();
+    }
+
+    @Test
+    void thereAreLettersToSpoil() {
+        assertThat(SOUND).hasSizeGreaterThan(600);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '→',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            five minutes of venting → vent([^.;0-9]{0,40})\\b(10|ten)\\b → vent$1five
+            five minutes before the vent → \\b(10|ten)\\b([^.;0-9]{0,30})vent → 5$2vent
+            five minutes of exhausting → exhaust([^.;0-9]{0,40})\\b(ten|10)\\b → exhaust$1five
+            weak vinegar → \\b5 ?(%|percent) → 4%
+            a simmer for a boil → boiling[- ]water( bath| canner) → simmering water bath
+            below the boil → (boiling[- ]water bath|\\bbw[bc]\\b) → $1, never quite boiling
+            milk for boiling water → boiling water(?! ?(bath|canner|dip)) → milk
+            gravy for broth → (boiling|hot) broth → hot gravy
+            eight minutes for an hour → \\b(process|bath|canner)([^.;0-9]{0,30})\\b([2-9][05]|100) ?min → $1$2 8 min
+            """)
+    void isSoundNoLonger(String what, String pattern, String instead) {
+        Pattern changed = Pattern.compile("(?i)" + pattern);
+        List<String> still = new ArrayList<>();
+        int tried = 0;
+        for (String letter : SOUND) {
+            Matcher m = changed.matcher(letter);
+            while (m.find()) {
+                tried++;
+                String spoiled = letter.substring(0, m.start())
+                        + changed.matcher(m.group()).replaceFirst(instead)
+                        + letter.substring(m.end());
+                if (call(spoiled) == Call.SOUND) {
+                    still.add(spoiled);
+                }
+            }
+        }
+        assertThat(tried).as(what).isGreaterThan(10);
+        assertThat(still).as(what + ", of " + tried).isEmpty();
+    }
+}
