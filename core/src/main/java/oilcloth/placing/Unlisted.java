@@ -6,6 +6,7 @@ import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
+import oilcloth.guide.Method;
 import oilcloth.guide.PlacingRule;
 import oilcloth.measure.Volume;
 import oilcloth.recipe.Ingredient;
@@ -46,7 +47,7 @@ final class Unlisted {
                 .anyMatch(n -> guide.food(n).kind() == FoodClass.MEAT);
         return switch (food.kind()) {
             case WATER, SALT, DRY_HERB, DRY_SPICE, ACID -> true;
-            case SWEETENER -> !meat;
+            case SWEETENER -> !meat && !(isMuch(i) && isLowAcidPlain(rule, guide));
             case PECTIN -> preserve
                     && !food.name().equals("pectin, low-sugar powdered")
                     && !food.name().startsWith("pectin, calcium")
@@ -55,8 +56,10 @@ final class Unlisted {
                     && food.name().equals("butter")
                     && i.mostVolume().map(v -> v.compareTo(FOAM_BUTTER) <= 0).orElse(false);
             case FRUIT -> fruit && (food.isFruitJuice() || food.name().endsWith(" peel"))
-                    || preserve && food.acidity() == Acidity.HIGH;
-            case TOMATO -> rule.foods().stream().anyMatch(n -> n.startsWith("tomato"))
+                    || preserve
+                            && food.acidity() == Acidity.HIGH
+                            && !food.name().startsWith("olive");
+            case TOMATO -> rule.foods().stream().anyMatch(n -> n.startsWith("tomato")) && !THICK.contains(food.name())
                     || meat && food.name().equals("tomato juice")
                     || rule.form().equals("sauced-beans")
                     || soup;
@@ -84,6 +87,25 @@ final class Unlisted {
                         || i.perJar().isPresent()
                         || i.mostVolume().map(v -> v.compareTo(SAUCE_PORK) <= 0).orElse(false));
     }
+
+    /** Among tomatoes they stand between the heat and the middle of the jar. */
+    private static final Set<String> THICK = Set.of("tomatoes, dried", "tomato paste");
+
+    /** Vegetables packed in water: a spoon of sugar seasons them, more of it makes a syrup nobody tested. */
+    private static boolean isLowAcidPlain(PlacingRule rule, GuideSnapshot guide) {
+        return rule.process().method() == Method.PRESSURE
+                && rule.form().equals("pieces")
+                && rule.foods().stream()
+                        .filter(n -> !n.startsWith("@") && !n.contains(" with "))
+                        .map(guide::food)
+                        .anyMatch(f -> f.acidity() == Acidity.LOW && !f.group().equals("sweet potato"));
+    }
+
+    private static boolean isMuch(Ingredient i) {
+        return i.leastVolume().filter(v -> v.compareTo(SPOONFUL) > 0).isPresent();
+    }
+
+    private static final Volume SPOONFUL = Volume.ofTeaspoons(12);
 
     private static final Set<String> PORK = Set.of("pork", "bacon", "ham, cured");
     private static final Volume SAUCE_PORK = Volume.ofCups(1);

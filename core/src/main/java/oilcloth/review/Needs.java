@@ -283,6 +283,10 @@ final class Needs {
         }
     }
 
+    /** "Carrots with some other vegetables". */
+    private static final Cue MIXED_IN = Cue.of(
+            "\\b(with|and|plus) (some |a few |the |my )*(other|mixed|assorted|more) (vegetables|veggies|fruit)\\b");
+
     /** Fail safe: an ingredient the process does not list is never passed over, whatever the other checks make of it. */
     private static void unlisted(Subject s, Findings out) {
         for (Ingredient i : s.placement().unlisted()) {
@@ -296,6 +300,19 @@ final class Needs {
                         List.of(i.range())));
             }
         }
+        boolean plain = s.placement().isPlaced()
+                && s.placement().recipe().isEmpty()
+                && s.placement().family().equals("pieces");
+        s.said()
+                .anywhere(MIXED_IN)
+                .filter(r -> plain)
+                .ifPresent(r -> out.ask(new Question(
+                        "ask.unlisted",
+                        new Message(
+                                "ask.unlisted", Map.of("food", r.of(s.recipe().text()))),
+                        List.of("ingredient.added"),
+                        List.of(),
+                        List.of(r))));
         for (Ingredient i : s.recipe().inJar()) {
             boolean vague =
                     i.food().name().equals("vegetables") || i.food().name().equals("fruit");
