@@ -90,6 +90,8 @@ final class HeadspaceFigures {
     private static final Cue LIQUID_TO = Cue.of(
             "(?<!\\bof )(?<!\\binto )\\b(water|liquid|brine|syrup|broth|stock|juice)( (over|on|in)( (the|my|them) ?\\w*)?| on top)?(, ?(and )?(\\S+ )?(tsps?\\.? |teaspoons? )?(of )?salt)?([,(:] ?|-| –| —)? ?(again )?(leaving|leave|leaves|left|keeping|keep|to|up to|to within|within)? ?(about |a |that |the )?$");
 
+    private static final Cue DOWN = Cue.of(" (down|shy of the (top|rim))\\b(?! (to|the side|in the))");
+
     private HeadspaceFigures() {}
 
     /** "Inch headspace": one inch without a figure. */
@@ -154,6 +156,8 @@ final class HeadspaceFigures {
                                 || after.startsWith(";")
                                 || after.startsWith(" and")
                                 || after.startsWith(" at")));
+        // "into hot quarts, one inch down"
+        near |= DOWN.matcher(after).lookingAt();
         near |= LEFT.matcher(clauseBefore).find() && !after.startsWith(" of ");
         // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
         near |= (!s.isItem() || s.has(FILLS))

@@ -41,6 +41,7 @@ final class WholeText {
         }
         soupBase(text, draft);
         stock(draft);
+        soupOfIt(draft);
         SameFood.justMeat(draft, text);
         Variety.settle(text, draft, guide);
         if (draft.facts.packs().isEmpty()
@@ -82,6 +83,21 @@ final class WholeText {
             draft.ingredients.removeIf(
                     i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
         }
+    }
+
+    /** "Stock from four hens. … We're at 900 ft. Soup all winter.": what is made of it, named once it is canned. */
+    private static void soupOfIt(Draft draft) {
+        boolean stock = draft.facts.forms().stream().anyMatch(f -> f.value().equals("stock"));
+        int canned = draft.facts.times().stream()
+                .flatMap(t -> t.range().stream())
+                .mapToInt(Range::end)
+                .max()
+                .orElse(Integer.MAX_VALUE);
+        draft.facts
+                .forms()
+                .removeIf(f -> stock
+                        && f.value().equals("soup")
+                        && f.range().filter(r -> r.start() > canned).isPresent());
     }
 
     private static final Pattern STOCK = Pattern.compile("(?i)\\bsoup base\\b(?=[^?]*\\b(stock|broth)\\b)");
