@@ -14,6 +14,7 @@ import oilcloth.guide.TestedRecipe;
 import oilcloth.measure.Volume;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
+import oilcloth.text.Range;
 import oilcloth.text.Sentences;
 
 /**
@@ -58,6 +59,13 @@ public final class SoakWater {
                 && (waters.size() > 1 || told.stream().allMatch(SoakWater::soaks));
     }
 
+    /** "- 1 quart water": nothing but a bullet before it. */
+    private static boolean lists(String text, Range line, Ingredient water) {
+        int start = water.range().start();
+        return line.contains(water.range())
+                && text.substring(line.start(), start).chars().noneMatch(Character::isLetterOrDigit);
+    }
+
     private static boolean soaks(String step) {
         return SOAKED.matcher(step).find()
                 && THAT_WATER.matcher(step).find()
@@ -76,7 +84,7 @@ public final class SoakWater {
         }
         String whole = text.toString();
         return Sentences.lines(whole).stream()
-                .filter(line -> waters.stream().noneMatch(w -> w.range().start() == line.start()))
+                .filter(line -> waters.stream().noneMatch(w -> lists(whole, line, w)))
                 .flatMap(line -> Sentences.of(whole, line).stream())
                 .map(sentence -> sentence.of(whole))
                 .toList();

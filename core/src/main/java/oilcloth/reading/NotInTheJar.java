@@ -13,7 +13,7 @@ final class NotInTheJar {
     private static final Cue NOT_HEEDED = Cue.of(
             "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
                     + "|^.*\\b(so|but|and) (i|we) (leave|left|keep|kept|can|do|did) (it|them|mine|ours|the jars|my jars|the \\w+) (plain|bare)\\b"
-                    + "|^.*\\b(so|and|but) (i|we) (skip|skipped|left|leave|omit|omitted|dropped)( (it|that|them|those))?( out| off)?\\b(?=[.,;!]|$)"
+                    + "|\\b(hates?|hated|dislikes?|can'?t (stand|have|eat)|(doesn|don|didn)'?t (like|care for)|allergic to)\\b[^.,;]{0,24}\\b(so|and|but) (i|we) (skip|skipped|left|leave|omit|omitted|dropped)( (it|that|them|those))?( out| off)?\\b(?=[.,;!]|$)"
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 

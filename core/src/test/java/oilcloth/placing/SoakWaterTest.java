@@ -51,6 +51,11 @@ class SoakWaterTest {
     }
 
     @Test
+    void aBulletChangesNothing() {
+        assertThat(drained("- 1 quart water", "Drain in a colander.")).hasSize(1);
+    }
+
+    @Test
     void withoutAWordOfDrainingItIsInTheJar() {
         assertThat(drained("1 quart water", "")).isEmpty();
     }

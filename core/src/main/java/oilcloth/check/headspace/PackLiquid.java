@@ -85,14 +85,14 @@ public final class PackLiquid implements Check {
                 .map(Process::id)
                 .filter(id -> id.endsWith("-raw") && !id.startsWith("tuna"))
                 .isPresent();
-        Optional<Range> liquid = s.facts().liquids().stream()
+        Optional<Fact<String>> liquid = s.facts().liquids().stream()
                 .filter(l -> !l.value().equals("none"))
-                .findFirst()
-                .map(l -> l.range().orElse(new Range(0, 0)))
-                .or(() -> s.said().anywhere(WITH_WATER));
-        if (raw && liquid.isPresent()) {
-            Finding.Builder finding = Finding.of(INFO.code(), "raw-meat", Severity.CORRECT, s.cite("Guide 5"));
-            liquid.filter(r -> r.end() > r.start()).ifPresent(finding::at);
+                .findFirst();
+        Optional<Range> water = s.said().anywhere(WITH_WATER);
+        if (raw && (liquid.isPresent() || water.isPresent())) {
+            Finding.Builder finding = Finding.of(INFO.code(), "raw-meat", Severity.CORRECT, s.cite("Guide 5"))
+                    .at(liquid);
+            water.filter(r -> liquid.isEmpty()).ifPresent(finding::at);
             out.add(finding.fix());
         }
     }

@@ -28,7 +28,7 @@ public final class PretreatmentShort implements Check {
     /** Minutes of the boil before a quick soak. */
     private static final int QUICK_BOIL = 5;
 
-    private static final int MINUTES = 60;
+    private static final int MINUTES_OF_AN_HOUR = 60;
 
     private static final Cue WHOLE = Cue.of("\\bwhole\\b");
     private static final Cue CUT_UP = Cue.of("\\b(cubes?|cubed|diced?|cut|quarter(s|ed)|halve[sd]|chunks?)\\b");
@@ -81,7 +81,7 @@ public final class PretreatmentShort implements Check {
                 .min()
                 .orElse(0);
         return most(s, Kind.SOAKED)
-                .filter(f -> f.value().figure() < hours * MINUTES)
+                .filter(f -> f.value().figure() < hours * MINUTES_OF_AN_HOUR)
                 .map(f -> Finding.of(INFO.code(), "soak", Severity.CORRECT, s.citePlaced(INFO))
                         .figure("statedMinutes", (int) f.value().figure())
                         .figure("testedHours", hours)
