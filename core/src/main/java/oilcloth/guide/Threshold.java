@@ -22,6 +22,16 @@ public enum Threshold {
     BRINE_LEAST,
     /** Per cent of the cabbage's weight. */
     KRAUT_SALT_LEAST,
+    /** Days in a warm room. */
+    FERMENT_LEAST,
+    /** Days in a cool one. */
+    FERMENT_COOL_LEAST,
+    /** Degrees Fahrenheit; below it the room is cool. */
+    FERMENT_COOL,
+    /** Degrees Fahrenheit. */
+    FERMENT_COLDEST,
+    /** Degrees Fahrenheit. */
+    FERMENT_WARMEST,
     /** Inches. */
     SEAL_AT_RISK;
 

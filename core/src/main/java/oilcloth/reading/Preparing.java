@@ -108,8 +108,12 @@ final class Preparing {
 
     /** A time that is not the canner's: how long the food is boiled, where that is what it is. */
     static void time(Sentence s, Draft draft, int i, TimeSpan d) {
+        if (!d.clock()) {
+            days(s, draft, i, d);
+            return;
+        }
         boolean dip = d.most() <= LONGEST_DIP && s.has(SKINS);
-        if (!d.clock() || dip || s.negatedToken(i)) {
+        if (dip || s.negatedToken(i)) {
             return;
         }
         if (soakBefore(s, i)) {
@@ -121,6 +125,27 @@ final class Preparing {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.HEATED, d.most()), s.span(i, d.next())));
+        }
+    }
+
+    /** "Every few days", "two weeks ago": not how long it stood. */
+    private static final Cue RECURRING = Cue.of("\\b(every|each|per|a|once|for the next|in) $");
+
+    private static final Cue AGO = Cue.of("(ago|old|later|before|after|apart|early|of)\\b");
+
+    private static void days(Sentence s, Draft draft, int i, TimeSpan d) {
+        String unit = s.token(d.next() - 1).norm().equals(".")
+                ? s.token(d.next() - 2).norm()
+                : s.token(d.next() - 1).norm();
+        double each = unit.startsWith("day")
+                ? 1
+                : unit.startsWith("week") || unit.startsWith("wk") ? 7 : unit.startsWith("month") ? 30 : 0;
+        if (each > 0
+                && !RECURRING.matcher(s.around(i, 2, 0)).find()
+                && !AGO.matcher(s.around(d.next(), 0, 2)).lookingAt()) {
+            draft.facts
+                    .prepared()
+                    .add(Fact.read(new Preparation(Preparation.Kind.STOOD, d.most() * each), s.span(i, d.next())));
         }
     }
 

@@ -21,7 +21,7 @@ final class Residue {
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
 
     private static final Cue HOT = Cue.of(
-            "\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|room|kitchen|cellar|basement|garage|porch|closet|temp\\w*)\\b");
+            "\\b(oven|baked?|heated|roast\\w*|broil\\w*|degrees|crock|weeks|room|kitchen|cellar|basement|garage|porch|closet|temp\\w*)\\b");
 
     private static final Cue COLD =
             Cue.of("\\b(hung|hang\\w*|aged?|chill\\w*|walk-in|cooler|fridge|refrigerat\\w*|icebox)\\b");

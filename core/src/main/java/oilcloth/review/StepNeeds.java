@@ -1,6 +1,9 @@
 package oilcloth.review;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
@@ -8,6 +11,8 @@ import oilcloth.check.Severity;
 import oilcloth.check.Subject;
 import oilcloth.guide.Method;
 import oilcloth.guide.Pack;
+import oilcloth.guide.TestedRecipe;
+import oilcloth.guide.Threshold;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Preparation;
 import oilcloth.text.Cue;
@@ -42,6 +47,7 @@ final class StepNeeds {
         soak(s, out);
         okra(s, out);
         unheated(s, out);
+        ferment(s, out);
     }
 
     /** Soup is tested half solids, half broth. */
@@ -88,6 +94,41 @@ final class StepNeeds {
                         List.of("ingredient.lime"),
                         List.of(),
                         List.of(i.range()))));
+    }
+
+    private static final Cue DEGREES = Cue.of("\\b(\\d{2,3})( ?(?:to|-|–) ?\\d{2,3})? ?(°|º|degrees|deg|f\\b)");
+
+    /** Acid grows with the weeks: a ferment cut short, or kept too cold or too warm, may have little of it. */
+    private static void ferment(Subject s, Findings out) {
+        if (s.placement().recipe().filter(TestedRecipe::isFermented).isEmpty()) {
+            return;
+        }
+        OptionalDouble days = s.facts().prepared().stream()
+                .map(Fact::value)
+                .filter(p -> p.kind() == Preparation.Kind.STOOD)
+                .mapToDouble(Preparation::figure)
+                .max();
+        OptionalDouble degrees = s.said()
+                .anywhere(DEGREES)
+                .map(r -> DEGREES.matcher(r.of(s.recipe().text()).toLowerCase(Locale.ROOT)))
+                .filter(Matcher::find)
+                .map(m -> OptionalDouble.of(Double.parseDouble(m.group(1))))
+                .orElse(OptionalDouble.empty());
+        boolean cool = degrees.isPresent() && degrees.getAsDouble() < s.guide().figure(Threshold.FERMENT_COOL);
+        double least = s.guide().figure(cool ? Threshold.FERMENT_COOL_LEAST : Threshold.FERMENT_LEAST);
+        if (days.isPresent() && days.getAsDouble() < least) {
+            ask(out, "ask.ferment-time");
+        }
+        boolean wrong = degrees.isPresent()
+                && (degrees.getAsDouble() < s.guide().figure(Threshold.FERMENT_COLDEST)
+                        || degrees.getAsDouble() > s.guide().figure(Threshold.FERMENT_WARMEST));
+        if (wrong) {
+            ask(out, "ask.ferment-heat");
+        }
+    }
+
+    private static void ask(Findings out, String code) {
+        out.ask(Needs.plain(code, Message.of(code), List.of("acid.ferment-unproven"), null));
     }
 
     /** Said not to be boiled or blanched, where the tested steps may have it so. */

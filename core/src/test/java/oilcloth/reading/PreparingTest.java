@@ -36,6 +36,8 @@ class PreparingTest {
             Blanched in boiling water 3 min. | HEATED | 3
             Soaked in plenty of water 14 hours. | SOAKED | 840
             Cut in 2-inch cubes. | CUT | 2
+            Five weeks in the crock. | STOOD | 35
+            Fermented 24 days in the cellar. | STOOD | 24
             We don't boil it first. | UNHEATED | 0
             Skipped the two-minute boil. | UNHEATED | 0
             Packed without blanching. | UNHEATED | 0
@@ -52,6 +54,8 @@ class PreparingTest {
                 "The syrup boiled 4 minutes.",
                 "Dipped in boiling water 1 minute to slip the skins.",
                 "Stood 10 minutes.",
+                "I skim it every two days.",
+                "Picked three days ago.",
                 "I never boil it to mush.",
                 "The jars were not boiled.",
                 "Cut in 1-inch lengths.",
