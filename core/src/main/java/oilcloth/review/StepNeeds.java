@@ -13,6 +13,7 @@ import oilcloth.guide.Method;
 import oilcloth.guide.Pack;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.guide.Threshold;
+import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Preparation;
 import oilcloth.text.Cue;
@@ -48,6 +49,7 @@ final class StepNeeds {
         okra(s, out);
         unheated(s, out);
         ferment(s, out);
+        stretched(s, out);
     }
 
     /** Soup is tested half solids, half broth. */
@@ -94,6 +96,20 @@ final class StepNeeds {
                         List.of("ingredient.lime"),
                         List.of(),
                         List.of(i.range()))));
+    }
+
+    /** "Packed half full and topped with water". */
+    private static final Cue TOPPED = Cue.of(
+            "\\b(top|topped|topping|fill|filled|finish|finished|made|make)\\b( (it|them|each|the (jars?|rest)))?( up| off| out)? with (plain |hot |boiling |cold |tap |a little |some )*water\\b");
+
+    /** Water in a jar of pickles beside the brine makes it weaker than its strength tells. */
+    private static void stretched(Subject s, Findings out) {
+        boolean brined = s.placement().recipe().isPresent() && s.kind() == FoodKind.PICKLE;
+        s.said()
+                .anywhere(TOPPED)
+                .filter(r -> brined)
+                .ifPresent(r -> out.ask(new Question(
+                        "ask.water", Message.of("ask.water"), List.of("acid.brine-weak"), List.of(), List.of(r))));
     }
 
     private static final Cue DEGREES = Cue.of("\\b(\\d{2,3})( ?(?:to|-|–) ?\\d{2,3})? ?(°|º|degrees|deg|f\\b)");
