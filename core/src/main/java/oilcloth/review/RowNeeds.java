@@ -1,11 +1,11 @@
 package oilcloth.review;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Subject;
-import oilcloth.guide.Process;
 import oilcloth.measure.JarSize;
 import oilcloth.text.Cue;
 
@@ -14,43 +14,52 @@ final class RowNeeds {
     /**
      * One such thing.
      *
-     * @param process how the ids of its processes begin
+     * @param process how the ids of its processes begin, parted by bars
      * @param jar the jar it is about; empty for all
      * @param when words without which it need not be asked; empty for always
-     * @param told words that settle it
+     * @param told words that settle it; empty where only an answer does
      * @param question id of the message
      * @param code what it may become
      */
     private record Need(
-            String process, Optional<JarSize> jar, Optional<Cue> when, Cue told, String question, String code) {
+            String process,
+            Optional<JarSize> jar,
+            Optional<Cue> when,
+            Optional<Cue> told,
+            String question,
+            String code) {
         boolean isOpen(Subject s) {
             return s.placement()
                             .first()
-                            .map(Process::id)
-                            .filter(id -> id.startsWith(process))
+                            .filter(p -> Arrays.stream(process.split("\\|")).anyMatch(p.id()::startsWith))
                             .isPresent()
                     && (jar.isEmpty() || s.jars().contains(jar.get()))
                     && (when.isEmpty() || s.said().anywhere(when.get()).isPresent())
-                    && s.said().anywhere(told).isEmpty();
+                    && told.flatMap(s.said()::anywhere).isEmpty();
         }
     }
 
     private static final Cue ACID = Cue.of("\\blemon\\b|\\bcitric\\b");
 
+    private static Need always(String process, Cue told, String question, String code) {
+        return new Need(process, Optional.empty(), Optional.empty(), Optional.of(told), question, code);
+    }
+
+    /** Something in the text that no tested row has. */
+    private static Need odd(String process, String words, String code) {
+        return new Need(process, Optional.empty(), Optional.of(Cue.of(words)), Optional.empty(), "ask.row-form", code);
+    }
+
     private static final List<Need> NEEDS = List.of(
-            new Need("clams", Optional.empty(), Optional.empty(), ACID, "ask.seafood-acid", "acid.missing"),
-            new Need("crab-hot", Optional.empty(), Optional.empty(), ACID, "ask.seafood-acid", "acid.missing"),
-            new Need(
+            always("clams", ACID, "ask.seafood-acid", "acid.missing"),
+            always("crab-hot", ACID, "ask.seafood-acid", "acid.missing"),
+            always(
                     "smoked-fish",
-                    Optional.empty(),
-                    Optional.empty(),
                     Cue.of("\\b(4|four) (qts?|quarts) (of )?(the )?(cool |cold |tap )*water\\b"),
                     "ask.smoked-water",
                     "time.short"),
-            new Need(
+            always(
                     "smoked-fish",
-                    Optional.empty(),
-                    Optional.empty(),
                     Cue.of(
                             "\\b(1[6-9]|2[0-3]|sixteen|eighteen|twenty|twenty[- ]two)( to (2\\d|twenty[- ]two))?[- ]*(qt|quart)s?\\b"),
                     "ask.smoked-canner",
@@ -59,18 +68,30 @@ final class RowNeeds {
                     "fish-raw",
                     Optional.of(JarSize.QUART),
                     Optional.empty(),
-                    Cue.of(
-                            "\\b(heat|heated|heating|come|came)[- ]*up\\b[^.;]{0,40}\\bslow|\\bslow\\w*\\b[^.;]{0,40}\\b(heat|up)\\b|\\bheat(ing)?[- ]up (routine|directions|steps|time)"),
+                    Optional.of(
+                            Cue.of(
+                                    "\\b(heat|heated|heating|come|came)[- ]*up\\b[^.;]{0,40}\\bslow|\\bslow\\w*\\b[^.;]{0,40}\\b(heat|up)\\b|\\bheat(ing)?[- ]up (routine|directions|steps|time)")),
                     "ask.fish-quarts",
                     "time.short"),
             new Need(
                     "corn-kernel",
                     Optional.empty(),
                     Optional.of(Cue.of("\\bcobs?\\b|\\bears?\\b")),
-                    Cue.of(
-                            "\\bcut\\b[^.;]{0,30}\\b(off|from|kernels?)\\b|\\bkernels?\\b|\\boff (of )?the (cob|ear)|\\bscrap\\w+|\\bcream"),
+                    Optional.of(
+                            Cue.of(
+                                    "\\bcut\\b[^.;]{0,30}\\b(off|from|kernels?)\\b|\\bkernels?\\b|\\boff (of )?the (cob|ear)|\\bscrap\\w+|\\bcream")),
                     "ask.corn-cut",
-                    "method.no-process"));
+                    "method.no-process"),
+            odd(
+                    "meat-chunks",
+                    "\\bbone[- ]?in\\b|\\bon the bone\\b|\\b(with|left) the bones? (in|left)\\b|\\bbones? (left )?in\\b|, ground\\b(?! (pepper|cloves|cinnamon|mustard|sage|allspice))",
+                    "method.no-process"),
+            odd(
+                    "asparagus|beans-snap|beans-lima|carrots|corn-kernel|corn-cream|greens|mixed|okra|peas|peppers",
+                    "\\bfrozen (ones|green beans|beans|peas|corn|vegetables|veggies|carrots|spinach|okra|limas|asparagus|peppers)\\b|\\b(beans|peas|corn|carrots|spinach|okra|limas|asparagus|peppers),? frozen\\b",
+                    "method.no-process"),
+            odd("fish-raw", "\\b(patty|patties|cakes?|loaf|flaked|minced|ground)\\b", "method.no-process"),
+            odd("stock-", "\\b(vegetable|veggie|mushroom|onion) (broth|stock)\\b", "method.no-process"));
 
     private RowNeeds() {}
 

@@ -100,7 +100,7 @@ final class StepNeeds {
 
     /** "Packed half full and topped with water". */
     private static final Cue TOPPED = Cue.of(
-            "\\b(top|topped|topping|fill|filled|finish|finished|made|make)\\b( (it|them|each|the (jars?|rest)))?( up| off| out)? with (plain |hot |boiling |cold |tap |a little |some )*water\\b");
+            "\\b((top|topped|topping|finish|finished)\\b( (it|them|each|the (jars?|rest)))?( up| off| out)?|(fill|filled|made|make)( (it|them|each|the (jars?|rest)))? (up|out)) with (plain |hot |boiling |cold |tap |a little |some )*water\\b");
 
     /** Water in a jar of pickles beside the brine makes it weaker than its strength tells. */
     private static void stretched(Subject s, Findings out) {
