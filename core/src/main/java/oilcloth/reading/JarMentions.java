@@ -164,6 +164,9 @@ final class JarMentions {
         if (s.is(i - 1, "half") || (s.is(i - 1, "-") && s.is(i - 2, "half"))) {
             return Optional.empty();
         }
+        if (isAndAHalf(s, i)) {
+            return found(s, JarSize.PINT_AND_HALF, i + 4);
+        }
         if (s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pts") && countsJars(s, i)) {
             return found(s, JarSize.PINT, i + 1);
         }
@@ -176,6 +179,15 @@ final class JarMentions {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, named + 1));
         }
         return Optional.empty();
+    }
+
+    /** "Pint and a half jars". */
+    private static boolean isAndAHalf(Sentence s, int i) {
+        return (s.is(i, "pint") || s.is(i, "pints"))
+                && s.is(i + 1, "and")
+                && s.is(i + 2, "a")
+                && s.is(i + 3, "half")
+                && !s.is(i + 4, "of");
     }
 
     private static Optional<Found> found(Sentence s, JarSize jar, int next) {

@@ -71,7 +71,12 @@ final class Numbers {
                 && tokens.get(next + 1).is("to")) {
             next++;
         }
-        if (next + 1 < tokens.size() && isRangeSign(tokens, next)) {
+        // "between 500 and 3,000 ft"
+        boolean between = at > 0
+                && next < tokens.size()
+                && tokens.get(at - 1).is("between")
+                && tokens.get(next).is("and");
+        if (next + 1 < tokens.size() && (between || isRangeSign(tokens, next))) {
             Optional<Figure> second = single(tokens, next + 1);
             if (second.isPresent() && second.get().low() > low.low()) {
                 return Optional.of(

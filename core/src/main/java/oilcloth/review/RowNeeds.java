@@ -88,7 +88,7 @@ final class RowNeeds {
                     "method.no-process"),
             odd(
                     "asparagus|beans-snap|beans-lima|carrots|corn-kernel|corn-cream|greens|mixed|okra|peas|peppers",
-                    "\\bfrozen (ones|green beans|beans|peas|corn|vegetables|veggies|carrots|spinach|okra|limas|asparagus|peppers)\\b|\\b(beans|peas|corn|carrots|spinach|okra|limas|asparagus|peppers),? frozen\\b",
+                    "\\bfrozen (ones|green beans|beans|peas|corn|vegetables|veggies|carrots|spinach|okra|limas|asparagus|peppers)\\b|\\b(beans|peas|corn|carrots|spinach|okra|limas|asparagus|peppers),? frozen\\b(?! myself\\?)",
                     "method.no-process"),
             odd("fish-raw", "\\b(patty|patties|cakes?|loaf|flaked|minced|ground)\\b", "method.no-process"),
             odd("stock-", "\\b(vegetable|veggie|mushroom|onion) (broth|stock)\\b", "method.no-process"));
