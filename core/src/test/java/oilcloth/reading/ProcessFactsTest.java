@@ -172,6 +172,7 @@ class ProcessFactsTest {
             fill with pears, 1 inch; boiling syrup over, 1/2 inch | 0.5
             filled right up to the brim | 0
             three quarters of an inch down | 0.75
+            a quarter inch of room | 0.25
             an inch down, boiling water to 1/2" | 0.5
             to an inch from the top, then boiling water, 1/2 in. headspace | 0.5
             boiling water, salt, 3/4 inch. Vented ten minutes. | 0.75
