@@ -83,7 +83,7 @@ public final class PretreatmentShort implements Check {
         return most(s, Kind.SOAKED)
                 .filter(f -> f.value().figure() < hours * MINUTES_OF_AN_HOUR)
                 .map(f -> Finding.of(INFO.code(), "soak", Severity.CORRECT, s.citePlaced(INFO))
-                        .figure("statedMinutes", (int) f.value().figure())
+                        .figure("statedHours", Math.round(f.value().figure() / MINUTES_OF_AN_HOUR * 10) / 10.0)
                         .figure("testedHours", hours)
                         .at(f)
                         .fix());
