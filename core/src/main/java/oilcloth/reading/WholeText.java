@@ -42,6 +42,7 @@ final class WholeText {
         soupBase(text, draft);
         stock(draft);
         soupOfIt(draft);
+        plainSauce(text, draft);
         SameFood.justMeat(draft, text);
         Variety.settle(text, draft, guide);
         if (draft.facts.packs().isEmpty()
@@ -98,6 +99,20 @@ final class WholeText {
                 .removeIf(f -> stock
                         && f.value().equals("soup")
                         && f.range().filter(r -> r.start() > canned).isPresent());
+    }
+
+    private static final Pattern PLAIN = Pattern.compile(
+            "(?i)\\bplain\\b|\\b(just|only|nothing but) tomatoes\\b|\\bno (onions?|garlic|vegetables|other vegetables)\\b");
+
+    /** "Pizza sauce, plain tomato": called by what it is for, and nothing in it but tomatoes. */
+    private static void plainSauce(String text, Draft draft) {
+        boolean tomatoes = draft.ingredients.stream()
+                .map(Ingredient::food)
+                .filter(f -> f.kind().isProduce())
+                .allMatch(f -> f.kind() == FoodClass.TOMATO);
+        if (tomatoes && PLAIN.matcher(text).find()) {
+            draft.facts.forms().replaceAll(f -> f.value().equals("pasta-sauce") ? new Fact<>("sauce", f.range()) : f);
+        }
     }
 
     private static final Pattern STOCK = Pattern.compile("(?i)\\bsoup base\\b(?=[^?]*\\b(stock|broth)\\b)");
