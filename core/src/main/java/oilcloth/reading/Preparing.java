@@ -8,32 +8,6 @@ import oilcloth.text.Cue;
 
 /** What is done to the food before the jars are filled: how long it is boiled, how large it is cut, what is left out. */
 final class Preparing {
-    private static final Set<String> HEATS = Set.of(
-            "boil",
-            "boils",
-            "boiled",
-            "boiling",
-            "simmer",
-            "simmers",
-            "simmered",
-            "simmering",
-            "steam",
-            "steamed",
-            "blanch",
-            "blanched",
-            "parboil",
-            "parboiled",
-            "precook",
-            "precooked",
-            "cook",
-            "cooked",
-            "heat",
-            "heated",
-            "stew",
-            "stewed",
-            "wilt",
-            "wilted");
-
     /** A time behind one of these is another one's. */
     private static final Set<String> ENDS = Set.of(
             ".",
@@ -131,6 +105,10 @@ final class Preparing {
     /** "Every few days", "two weeks ago": not how long it stood. */
     private static final Cue RECURRING = Cue.of("\\b(every|each|per|a|once|for the next|in) $");
 
+    /** "It keeps six months". */
+    private static final Cue KEEPS =
+            Cue.of("\\b(keeps?|lasts?|stor\\w+|shelf|good|within|eat\\w*|fridge|refrigerat\\w+)\\b");
+
     private static final Cue AGO = Cue.of("(ago|old|later|before|after|apart|early|of)\\b");
 
     private static void days(Sentence s, Draft draft, int i, TimeSpan d) {
@@ -142,6 +120,7 @@ final class Preparing {
                 : unit.startsWith("week") || unit.startsWith("wk") ? 7 : unit.startsWith("month") ? 30 : 0;
         if (each > 0
                 && !RECURRING.matcher(s.around(i, 2, 0)).find()
+                && !KEEPS.matcher(s.around(i, 5, 0)).find()
                 && !AGO.matcher(s.around(d.next(), 0, 2)).lookingAt()) {
             draft.facts
                     .prepared()
@@ -156,7 +135,7 @@ final class Preparing {
             if (w.startsWith("soak")) {
                 return true;
             }
-            if (HEATS.contains(w) || ENDS.contains(w)) {
+            if (heats(w) || ENDS.contains(w)) {
                 return false;
             }
         }
@@ -169,11 +148,18 @@ final class Preparing {
             if (ENDS.contains(w)) {
                 return false;
             }
-            if (HEATS.contains(w) && !(w.equals("boiling") && s.is(k + 1, "water"))) {
+            if (heats(w) && !(w.equals("boiling") && s.is(k + 1, "water"))) {
                 return !isBeside(s, k, i);
             }
         }
         return false;
+    }
+
+    private static boolean heats(String word) {
+        return TimeWords.HEAT.contains(word)
+                || word.startsWith("boil")
+                || word.startsWith("simmer")
+                || word.startsWith("wilt");
     }
 
     /** "Boil the syrup", "jars boiled": not the food, unless it is boiled in it. */
@@ -212,7 +198,7 @@ final class Preparing {
                         .prepared()
                         .add(Fact.read(
                                 new Preparation(
-                                        Preparation.Kind.CUT, figure.get().low()),
+                                        Preparation.Kind.CUT, figure.get().high()),
                                 s.span(i, u + 1)));
             }
             i = Math.max(i, figure.get().next() - 1);

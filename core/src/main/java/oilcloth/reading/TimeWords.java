@@ -1,6 +1,8 @@
 package oilcloth.reading;
 
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Words of time, and the words that say what the time is for. */
 final class TimeWords {
@@ -37,7 +39,8 @@ final class TimeWords {
             "pressured",
             "processes");
 
-    static final Set<String> COOK = Set.of(
+    /** Food is heated in water or steam. */
+    static final Set<String> HEAT = Set.of(
             "simmer",
             "simmered",
             "simmering",
@@ -50,19 +53,21 @@ final class TimeWords {
             "parboiled",
             "precook",
             "precooked",
-            "soak",
-            "soaked",
             "steam",
             "steamed",
+            "heat",
+            "heated",
+            "stew");
+
+    private static final Set<String> OTHER_STEPS = Set.of(
+            "soak",
+            "soaked",
             "steams",
             "roast",
             "roasted",
             "saute",
             "sauteed",
-            "heat",
-            "heated",
             "brown",
-            "stew",
             "scald",
             "dip",
             "reduce",
@@ -91,6 +96,9 @@ final class TimeWords {
             "venting",
             "exhaust",
             "exhausted");
+
+    static final Set<String> COOK =
+            Stream.concat(HEAT.stream(), OTHER_STEPS.stream()).collect(Collectors.toUnmodifiableSet());
 
     static final Set<String> WAIT = Set.of(
             "wait",

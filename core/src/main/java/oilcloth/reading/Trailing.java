@@ -13,7 +13,7 @@ import oilcloth.text.Range;
 import oilcloth.text.Token;
 
 /**
- * What hangs on behind the time in the canner: "15 minutes boiling water, lids loose". It is no clause of its own and the
+ * What hangs on behind the time in the canner, an acid, a headspace or a jar: "15 minutes boiling water, lids loose". It is no clause of its own and the
  * sentence has said something else, so nobody weighs it; a word not known to be harmless there is asked about.
  */
 final class Trailing {
@@ -21,11 +21,11 @@ final class Trailing {
 
     /** What is done once the time is over, and other phrases with nothing in them against it. */
     private static final Cue IDLE = Cue.of(
-            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|above sea level|to (take the edge off|cut the (sour|tart|acid)\\w*)|and a (spoon|pinch|spoonful|teaspoon) of sugar|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|or better|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation))\\b");
+            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|above sea level|to (take the edge off|cut the (sour|tart|acid)\\w*)|and a (spoon|pinch|spoonful|teaspoon) of sugar|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|or better|never less|pack(ed|ing)? loose|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation))\\b");
 
     /** Known words all, and yet no time that was tested. */
     private static final Cue UNSURE = Cue.of(
-            "\\bor (until|till?|when)\\b|\\b((un)?til|till) (it|they|the (lids?|jars|tops)|all|every\\w*)\\b[^.;]{0,24}\\b(seal|sealed|ping|pinged|pop|popped)\\b|\\b(count\\w*|includ\\w+|from) (the )?(time|minutes|start)\\b[^.;]{0,20}\\b(took|takes|heat|boil|come|start)\\w*\\b|\\bmore or less\\b|\\b(no|without( any)?|with no) lids?\\b|\\bfrom cold\\b|\\bwhile (it|they) cool\\w*|\\bor longer or\\b");
+            "\\bor (until|till?|when)\\b|\\b((un)?til|till) (it|they|the (lids?|jars|tops)|all|every\\w*)\\b[^.;]{0,24}\\b(seal|sealed|ping|pinged|pop|popped)\\b|\\b(count\\w*|includ\\w+|from) (the )?(time|minutes|start)\\b[^.;]{0,20}\\b(took|takes|heat|boil|come|start)\\w*\\b|\\bmore or less\\b|\\b(no|without( any)?|with no) lids?\\b|\\bin (the |some )?(big|large|old) (\\w+ )?jars\\b|\\bfrom cold\\b|\\bwhile (it|they) cool\\w*|\\bor longer or\\b");
 
     /** Words: what is longer may be let pass for what it sounds like. */
     private static final int LONGEST = 3;

@@ -73,7 +73,9 @@ final class Venting {
 
     private static boolean isVent(Sentence s, int k) {
         String w = s.token(k).norm();
-        return w.equals("vent")
+        // "I check the vent pipe"
+        boolean noun = s.is(k - 1, "the") || s.is(k - 1, "a") || s.is(k - 1, "my") || s.is(k + 1, "pipe");
+        return !noun && w.equals("vent")
                 || w.equals("vented")
                 || w.equals("venting")
                 || w.equals("vents")

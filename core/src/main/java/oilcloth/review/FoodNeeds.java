@@ -57,7 +57,8 @@ final class FoodNeeds {
     }
 
     /** "Sauce without meat", "Squash pickles: no wait, mine is kraut". */
-    private static final Cue TAKEN_BACK = Cue.of("\\b(without|no|not|never|w/o|wait|kidding|instead|mock|sorry)\\b");
+    private static final Cue TAKEN_BACK = Cue.of(
+            "\\b(without|w/o|no) (?!(added )?(salt|sugar|oil|fuss|fail|cook|pressure|bake|need|more)\\b)|\\?[ -]*no\\b|\\b(wait|kidding|instead|mock|sorry)\\b");
 
     /** "Canned eggplant" over a recipe for beans: the heading names a food that is nowhere in what was placed. */
     static void titled(Subject s, Findings out) {

@@ -3,10 +3,12 @@ package oilcloth.review;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Subject;
 import oilcloth.measure.JarSize;
+import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 
 /** What the style and the notes of single processes ask besides time, jar and pressure; asked for where nobody said it. */
@@ -17,7 +19,7 @@ final class RowNeeds {
      * @param process how the ids of its processes begin, parted by bars
      * @param jar the jar it is about; empty for all
      * @param when words without which it need not be asked; empty for always
-     * @param told words that settle it; empty where only an answer does
+     * @param told what settles it; empty where only an answer does
      * @param question id of the message
      * @param code what it may become
      */
@@ -25,7 +27,7 @@ final class RowNeeds {
             String process,
             Optional<JarSize> jar,
             Optional<Cue> when,
-            Optional<Cue> told,
+            Optional<Predicate<Subject>> told,
             String question,
             String code) {
         boolean isOpen(Subject s) {
@@ -35,13 +37,23 @@ final class RowNeeds {
                             .isPresent()
                     && (jar.isEmpty() || s.jars().contains(jar.get()))
                     && (when.isEmpty() || s.said().anywhere(when.get()).isPresent())
-                    && told.flatMap(s.said()::anywhere).isEmpty();
+                    && told.filter(t -> t.test(s)).isEmpty();
         }
     }
 
-    private static final Cue ACID = Cue.of("\\blemon\\b|\\bcitric\\b");
+    /** Lemon juice or citric acid that goes to the food, and not on the plate. */
+    private static boolean hasAcid(Subject s) {
+        return s.recipe().ingredients().stream()
+                .map(Ingredient::food)
+                .anyMatch(f -> f.isCitrusJuice() || f.name().equals("citric acid"));
+    }
 
-    private static Need always(String process, Cue told, String question, String code) {
+    private static Predicate<Subject> says(String words) {
+        Cue cue = Cue.of(words);
+        return s -> s.said().anywhere(cue).isPresent();
+    }
+
+    private static Need always(String process, Predicate<Subject> told, String question, String code) {
         return new Need(process, Optional.empty(), Optional.empty(), Optional.of(told), question, code);
     }
 
@@ -50,18 +62,20 @@ final class RowNeeds {
         return new Need(process, Optional.empty(), Optional.of(Cue.of(words)), Optional.empty(), "ask.row-form", code);
     }
 
+    private static final String LARGE =
+            "\\b(1[6-9]|2[0-3]|sixteen|eighteen|twenty|twenty[- ]two)( to (2\\d|twenty[- ]two))?[- ]*(qt|quart)s?\\b";
+
     private static final List<Need> NEEDS = List.of(
-            always("clams", ACID, "ask.seafood-acid", "acid.missing"),
-            always("crab-hot", ACID, "ask.seafood-acid", "acid.missing"),
+            always("clams", RowNeeds::hasAcid, "ask.seafood-acid", "acid.missing"),
+            always("crab-hot", RowNeeds::hasAcid, "ask.seafood-acid", "acid.missing"),
             always(
                     "smoked-fish",
-                    Cue.of("\\b(4|four) (qts?|quarts) (of )?(the )?(cool |cold |tap )*water\\b"),
+                    says("\\b(4|four) (qts?|quarts) (of )?(the )?(cool |cold |tap )*water\\b"),
                     "ask.smoked-water",
                     "time.short"),
             always(
                     "smoked-fish",
-                    Cue.of(
-                            "\\b(1[6-9]|2[0-3]|sixteen|eighteen|twenty|twenty[- ]two)( to (2\\d|twenty[- ]two))?[- ]*(qt|quart)s?\\b"),
+                    says(LARGE + "[^.;,]{0,12}\\b(canner|cooker)\\b|\\b(canner|cooker)\\b[^.;]{0,30}" + LARGE),
                     "ask.smoked-canner",
                     "time.short"),
             new Need(
@@ -69,7 +83,7 @@ final class RowNeeds {
                     Optional.of(JarSize.QUART),
                     Optional.empty(),
                     Optional.of(
-                            Cue.of(
+                            says(
                                     "\\b(heat|heated|heating|come|came)[- ]*up\\b[^.;]{0,40}\\bslow|\\bslow\\w*\\b[^.;]{0,40}\\b(heat|up)\\b|\\bheat(ing)?[- ]up (routine|directions|steps|time)")),
                     "ask.fish-quarts",
                     "time.short"),
@@ -78,7 +92,7 @@ final class RowNeeds {
                     Optional.empty(),
                     Optional.of(Cue.of("\\bcobs?\\b|\\bears?\\b")),
                     Optional.of(
-                            Cue.of(
+                            says(
                                     "\\bcut\\b[^.;]{0,30}\\b(off|from|kernels?)\\b|\\bkernels?\\b|\\boff (of )?the (cob|ear)|\\bscrap\\w+|\\bcream")),
                     "ask.corn-cut",
                     "method.no-process"),
@@ -90,7 +104,10 @@ final class RowNeeds {
                     "asparagus|beans-snap|beans-lima|carrots|corn-kernel|corn-cream|greens|mixed|okra|peas|peppers",
                     "\\bfrozen (ones|green beans|beans|peas|corn|vegetables|veggies|carrots|spinach|okra|limas|asparagus|peppers)\\b|\\b(beans|peas|corn|carrots|spinach|okra|limas|asparagus|peppers),? frozen\\b(?! myself\\?)",
                     "method.no-process"),
-            odd("fish-raw", "\\b(patty|patties|cakes?|loaf|flaked|minced|ground)\\b", "method.no-process"),
+            odd(
+                    "fish-raw",
+                    "(?<!\\bfor )(?<!\\bfor (salmon|fish|tuna) )\\b(patty|patties|cakes?|loaf|flaked|minced|ground)\\b",
+                    "method.no-process"),
             odd("stock-", "\\b(vegetable|veggie|mushroom|onion) (broth|stock)\\b", "method.no-process"));
 
     private RowNeeds() {}

@@ -1,9 +1,10 @@
 package oilcloth.review;
 
 import java.util.List;
-import java.util.Locale;
+import java.util.Objects;
 import java.util.OptionalDouble;
-import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
@@ -22,10 +23,15 @@ import oilcloth.text.Cue;
 final class StepNeeds {
     private static final Cue HALF_SOLIDS =
             Cue.of("\\bhalf[- ]?(full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
-    private static final Cue SOAKED = Cue.of("\\bsoak\\w*|\\brehydrat\\w*|\\boff (the )?heat\\b|\\bstand|\\bstood\\b");
+    private static final Cue SOAKED = Cue.of(
+            "\\bsoak\\w*|\\brehydrat\\w*|\\boff (the )?heat\\b[^.;]{0,30}\\bhours?\\b|\\b(stand|stood)\\b[^.;]{0,24}\\b(hours?|overnight)\\b");
 
-    private static final Cue COOKED_SOFT =
-            Cue.of("\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(tender|soft|done|an hour)\\b(?<!half an hour)");
+    private static final String BEANS = "\\b(beans|pintos|peas|limas|lentils|garbanzos|chickpeas)\\b";
+
+    /** Said of the beans; the meat of a soup is cooked tender as well. */
+    private static final Cue COOKED_SOFT = Cue.of(BEANS
+            + "[^.;]{0,60}\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(tender|soft|done|an hour)\\b(?<!half an hour)|\\b(boil|simmer|cook)\\w*\\b[^.;]{0,20}"
+            + BEANS + "[^.;]{0,30}\\b(tender|soft|done|an hour)\\b(?<!half an hour)");
 
     private static final Cue BOILED_LONG =
             Cue.of("\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(thirty|30|half an hour)\\b");
@@ -112,7 +118,13 @@ final class StepNeeds {
                         "ask.water", Message.of("ask.water"), List.of("acid.brine-weak"), List.of(), List.of(r))));
     }
 
-    private static final Cue DEGREES = Cue.of("\\b(\\d{2,3})( ?(?:to|-|–) ?\\d{2,3})? ?(°|º|degrees|deg|f\\b)");
+    private static final Pattern DEGREES =
+            Pattern.compile("(?i)\\b(\\d{2,3})(?: ?(?:to|-|–) ?(\\d{2,3}))? ?(?:°|º|degrees|deg|f\\b)");
+
+    private static final Cue FERMENTED_OUT = Cue.of("\\b(bubbl\\w+|done|finished|fully|complete\\w*|weeks|months?)\\b");
+
+    /** Degrees Fahrenheit; above it food is cooked, and no room is meant. */
+    private static final double HOTTEST_ROOM = 120;
 
     /** Acid grows with the weeks: a ferment cut short, or kept too cold or too warm, may have little of it. */
     private static void ferment(Subject s, Findings out) {
@@ -124,21 +136,24 @@ final class StepNeeds {
                 .filter(p -> p.kind() == Preparation.Kind.STOOD)
                 .mapToDouble(Preparation::figure)
                 .max();
-        OptionalDouble degrees = s.said()
-                .anywhere(DEGREES)
-                .map(r -> DEGREES.matcher(r.of(s.recipe().text()).toLowerCase(Locale.ROOT)))
-                .filter(Matcher::find)
-                .map(m -> OptionalDouble.of(Double.parseDouble(m.group(1))))
-                .orElse(OptionalDouble.empty());
-        boolean cool = degrees.isPresent() && degrees.getAsDouble() < s.guide().figure(Threshold.FERMENT_COOL);
+        List<Double> rooms = DEGREES.matcher(s.recipe().text())
+                .results()
+                .flatMap(m -> Stream.of(m.group(1), m.group(2)))
+                .filter(Objects::nonNull)
+                .map(Double::valueOf)
+                .filter(f -> f <= HOTTEST_ROOM)
+                .toList();
+        boolean cool = rooms.stream().anyMatch(f -> f < s.guide().figure(Threshold.FERMENT_COOL));
         double least = s.guide().figure(cool ? Threshold.FERMENT_COOL_LEAST : Threshold.FERMENT_LEAST);
-        if (days.isPresent() && days.getAsDouble() < least) {
+        boolean told = days.isPresent()
+                ? days.getAsDouble() >= least
+                : s.said().anywhere(FERMENTED_OUT).isPresent();
+        if (!told) {
             ask(out, "ask.ferment-time");
         }
-        boolean wrong = degrees.isPresent()
-                && (degrees.getAsDouble() < s.guide().figure(Threshold.FERMENT_COLDEST)
-                        || degrees.getAsDouble() > s.guide().figure(Threshold.FERMENT_WARMEST));
-        if (wrong) {
+        double coldest = s.guide().figure(Threshold.FERMENT_COLDEST);
+        double warmest = s.guide().figure(Threshold.FERMENT_WARMEST);
+        if (rooms.stream().anyMatch(f -> f < coldest || f > warmest)) {
             ask(out, "ask.ferment-heat");
         }
     }

@@ -1,0 +1,58 @@
+package oilcloth.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Fact;
+import oilcloth.recipe.Facts;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Whether the air was let out of the pressure canner for the ten minutes that were tested. */
+class VentingTest {
+    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
+
+    private static Facts facts(String text) {
+        return READER.read(text).facts();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            textBlock =
+                    """
+            Vent the canner 10 minutes. | true
+            Let the steam go ten minutes, then the weight. | true
+            steam let out ten minutes first | true
+            exhausted ten min | true
+            steam out the vent for ten minutes | true
+            vent 10 | true
+            We don't bother letting it steam first. | false
+            I never vent mine. | false
+            Vent the pressure canner for 5 minutes. | false
+            Vent the pressure canner for 10 minutes. | true
+            After 5 min. of venting, | false
+            After 10 min. of venting, | true
+            Vented: yes, 5 min. | false
+            10# / vent 5 / then | false
+            10# / vent 10 / then | true
+            Vent 5:00, then | false
+            Vented five, | false
+            Vented 5 to 10, | true
+            Ten pounds, 5 min. vent. | false
+            Let the steam come out of it for 4 minutes before the weight went on. | false
+            Exhausted with the petcock wide open for about six minutes. | false
+            boiled 5 min. vented 10 min. | true
+            Vented the canner with the lid locked on and the petcock open for all of 30 seconds. | false
+            I check the vent pipe and the gasket, fill the jars and boil 5 minutes. Vented 10. | true
+            Vented a full five, | false
+            Vented. When the pressure was down I waited 5 minutes and lifted the lid. | true
+            """)
+    void venting(String text, boolean vented) {
+        assertThat(facts("Beef cubes\nRaw in pints. " + text + " 75 minutes at 10 lb weighted.")
+                        .vented()
+                        .map(Fact::value))
+                .contains(vented);
+    }
+}
