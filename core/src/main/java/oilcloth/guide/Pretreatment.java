@@ -38,6 +38,20 @@ public record Pretreatment(OptionalInt heatMinutes, OptionalDouble pieceInches, 
     private static final Pattern SOAKED =
             Pattern.compile("soaked (\\d+)(?:-\\d+)? h \\(or boiled \\d+ min and soaked (\\d+) h\\)");
 
+    /** "Cover with water, boil 5 min, fill to 1 in": all of it is heated, and at once filled. */
+    private static final Pattern FILLED = Pattern.compile("(?:boil|simmer) (\\d+) min(?=[;,][^.]*\\bfill|;)");
+
+    /** What a recipe canned under pressure asks by its steps, where its process asks nothing. */
+    public static List<Pretreatment> of(TestedRecipe recipe) {
+        return recipe.method() != Method.PRESSURE
+                ? List.of()
+                : recipe.steps().stream()
+                        .flatMap(step -> FILLED.matcher(step).results())
+                        .map(m -> new Pretreatment(
+                                OptionalInt.of(Integer.parseInt(m.group(1))), OptionalDouble.empty(), false, Soak.NONE))
+                        .toList();
+    }
+
     /** The ways a process may be prepared, any of which will do; empty where its style asks nothing. */
     public static List<Pretreatment> of(Process process) {
         List<Pretreatment> ways = new ArrayList<>();

@@ -132,12 +132,17 @@ final class Deviations {
                         .count();
     }
 
+    /** "No acid", said where some has been listed. */
+    private static final Cue NO_ACID = Cue.of(
+            "\\b(no|without( any)?|never any|minus) (added |extra |bottled )*(acid|lemon( juice)?|citric( acid)?|vinegar|lime juice)\\b(?! (taste|flavou?r|smell|left))");
+
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
                 .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)))
+                .or(() -> isMeasured(draft) ? s.findAny(NO_ACID) : Optional.empty())
                 .or(() -> s.has(ANY_VINEGAR) ? s.find(WEAK) : Optional.empty())
                 .or(() -> draft.facts.times().isEmpty() && !s.has(COOLING) && !s.has(STANDS)
                         ? s.find(WAITED_OUT)

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Fact;
@@ -43,6 +44,9 @@ final class JarMentions {
                     && isMeasure(s, jar.next())
                     && !OF_MEAT.matcher(s.around(jar.next(), 0, 4)).lookingAt()
                     && !PUT_UP.matcher(s.around(before, 4, 0)).find()) {
+                continue;
+            }
+            if (isMeasureOfOne(s, i, jar.next())) {
                 continue;
             }
             // "2 Tbsp per quart" tells a dose; the jar it is done in only if no other is named
@@ -93,6 +97,29 @@ final class JarMentions {
                         && !s.is(next, "when")
                         && !s.is(next, "to")
                         && !s.is(next, "if"));
+    }
+
+    /** What goes before a jar that is filled, eaten or dosed rather than measured out. */
+    private static final Set<String> NOT_MEASURED =
+            Set.of("per", "for", "open", "opened", "ate", "eat", "brought", "gave", "got", "takes", "want");
+
+    private static final Set<String> DOSED = Set.of("to", "in", "into");
+
+    private static final Cue DOSE =
+            Cue.of("\\b(tsps?|tbsps?|teaspoons?|tablespoons?|cups?|cloves?|pinch|ounces?|oz) .*$");
+
+    /**
+     * "Add a quart of water", "salt in a quart of vinegar"; but not "2 Tbsp to a quart of tomatoes", and not what opens the
+     * text.
+     */
+    private static boolean isMeasureOfOne(Sentence s, int i, int next) {
+        if (!s.is(i - 1, "a") || !s.is(next, "of") || s.token(i - 1).range().start() == 0) {
+            return false;
+        }
+        String before = i > 1 ? s.token(i - 2).norm() : "";
+        boolean dose =
+                DOSED.contains(before) && DOSE.matcher(s.around(i - 2, 8, 0)).find();
+        return !dose && !NOT_MEASURED.contains(before);
     }
 
     private static boolean perJar(Sentence s, int i) {

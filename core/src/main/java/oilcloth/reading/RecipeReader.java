@@ -53,6 +53,8 @@ public final class RecipeReader {
     private final IngredientFinder ingredients;
     private final Residue residue = new Residue();
     private final Trailing trailing = new Trailing();
+    private final Multiplied multiplied;
+    private final Scrap scrap;
     private final StepWords steps;
     private final Talk talk;
     private final Deviations deviations;
@@ -61,6 +63,8 @@ public final class RecipeReader {
     public RecipeReader(GuideSnapshot guide) {
         this.guide = guide;
         this.ingredients = new IngredientFinder(guide);
+        this.multiplied = new Multiplied(guide.lexicon());
+        this.scrap = new Scrap(guide.lexicon());
         this.steps = new StepWords(guide.lexicon());
         this.talk = new Talk(guide.lexicon());
         this.deviations = new Deviations(talk);
@@ -326,6 +330,7 @@ public final class RecipeReader {
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
         boolean inDoubt = silent && draft.unknownThings == unknown && (draft.unread.size() > unread || named && begun);
         if (inDoubt
+                && !Scrap.adds(s)
                 && (talk.isTalk(s, draft)
                         || canned
                                 && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size())))) {
@@ -336,6 +341,8 @@ public final class RecipeReader {
             }
         }
         trailing.read(s, draft);
+        multiplied.read(s, draft);
+        scrap.read(s, draft);
         deviations.read(s, draft, before);
     }
 

@@ -17,14 +17,20 @@ enum Variety {
             "peach, white",
             List.of("peach, yellow", "nectarine"),
             ".*",
-            "\\b(white[- ]?flesh(ed)?|(peach(es)?|nectarines?)[ ,:;(–-]+(the |all |mostly |some )?whites?\\b(?! (syrup|grape|vinegar|sugar|wine|scum|foam))|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white|(is|are|was|were|they're) white (inside|fleshed|within|through))\\b",
+            "\\b(white[- ]?flesh(ed)?|white (nectarines?|peach(es)?)|(peach(es)?|nectarines?)[ ,:;(–-]+(the |all |mostly |some )?whites?\\b(?! (syrup|grape|vinegar|sugar|wine|scum|foam))|(white|pale) (ones?|kinds?|sorts?|variety|varieties|types?)|(flesh|inside) (is|are|was|were) white|(is|are|was|were|they're) white (inside|fleshed|within|through))\\b",
             "(?!)"),
     GREEN_MANGO(
             "mango, green",
             List.of("mango, ripe"),
             ".*",
             "\\b(unripe|underripe|under-ripe|hard|green|not ripe)\\b[^.;:]{0,16}\\bmango|\\bmango\\w*\\b[^.;:]{0,16}\\b(unripe|underripe|under-ripe|hard|green|not ripe)\\b",
-            "(?<!not )\\b(ripe|soft|sweet|yellow)\\b[^.;:]{0,16}\\bmango|\\bmango\\w*\\b[^.;:]{0,16}(?<!not )\\b(ripe|soft)\\b"),
+            "(?<!not )\\b(ripe|soft|sweet|yellow)\\b[^.;:]{0,16}\\bmango|(?<!not )\\b(ripe|sweet|soft|yellow) (ones?|kind)\\b|\\bmango\\w*\\b[^.;:]{0,16}(?<!not )\\b(ripe|soft)\\b"),
+    RIPE_TOMATO(
+            "tomato",
+            List.of("tomato, green"),
+            ".*",
+            "\\b(ripe|red) (tomato(es)?|ones)\\b",
+            "\\bgreen\\b[^.;]{0,40}\\b(ripe|red)\\b|\\b(ripe|red)\\b[^.;]{0,40}\\bgreen\\b"),
     DRY_BEAN(
             "beans, dry",
             List.of("green bean"),
@@ -47,7 +53,7 @@ enum Variety {
             "asian pear",
             List.of("pear"),
             ".*",
-            "\\b(pears?[ ,:;(–-]+(the |all |mostly )?(asian|oriental|nashi)|(asian|oriental)[- ]?(style|type|variety)? pears?|asian (ones?|kinds?|sorts?|variety|varieties|types?)|nashis?|apple[- ]pears?)\\b",
+            "\\b(asian pears?|pears?[ ,:;(–-]+(the |all |mostly )?(asian|oriental|nashi)|(asian|oriental)[- ]?(style|type|variety)? pears?|asian (ones?|kinds?|sorts?|variety|varieties|types?)|nashis?|apple[- ]pears?)\\b",
             "(?!)");
 
     /** "Never the white ones", "do not use white-flesh peaches". */

@@ -214,12 +214,22 @@ final class WholeText {
             for (int beside : new int[] {i - 1, i + 1}) {
                 if (beside >= 0
                         && beside < draft.ingredients.size()
-                        && draft.ingredients.get(beside).food().kind() == FoodClass.WATER) {
+                        && draft.ingredients.get(beside).food().kind() == FoodClass.WATER
+                        && isNextTo(draft.ingredients.get(i), draft.ingredients.get(beside))) {
                     draft.ingredients.set(beside, draft.ingredients.get(beside).withAside(true));
                 }
             }
         }
     }
+
+    private static boolean isNextTo(Ingredient a, Ingredient b) {
+        return Math.max(a.range().start(), b.range().start())
+                        - Math.min(a.range().end(), b.range().end())
+                <= NEXT_TO;
+    }
+
+    /** Letters between two lines of a list, or two names in a phrase. */
+    private static final int NEXT_TO = 40;
 
     private static final Cue JELLS = Cue.of(
             "\\b(8|eight) degrees (f )?(above|over|past)\\b|\\b(jellying|jelling|gel|gelling|jell|setting) point\\b|\\bsheets? (off|from) (the|a) spoon\\b");

@@ -18,6 +18,7 @@ import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Preparation;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** What has to be known of the steps of some recipes: how jars are filled, what is soaked, rinsed, and how much goes in. */
 final class StepNeeds {
@@ -106,7 +107,7 @@ final class StepNeeds {
 
     /** "Packed half full and topped with water". */
     private static final Cue TOPPED = Cue.of(
-            "\\b((top|topped|topping|finish|finished)\\b( (it|them|each|the (jars?|rest)))?( up| off| out)?|(fill|filled|made|make)( (it|them|each|the (jars?|rest)))? (up|out)) with (plain |hot |boiling |cold |tap |a little |some )*water\\b");
+            "\\b((top|topped|topping|finish|finished)\\b( (it|them|each|the (jars?|rest)))?( up| off| out)?|(fill|filled|made|make)( (it|them|each|the (jars?|rest)))? (up|out)) with (plain |hot |boiling |cold |tap |a little |some )*water\\b|\\bwater (in|into|to|over) (each|every|the) (hot )?(jar|pint|quart)s?\\b");
 
     /** Water in a jar of pickles beside the brine makes it weaker than its strength tells. */
     private static void stretched(Subject s, Findings out) {
@@ -165,10 +166,15 @@ final class StepNeeds {
     /** Said not to be boiled or blanched, where the tested steps may have it so. */
     private static void unheated(Subject s, Findings out) {
         boolean hot = s.placement().open().stream().allMatch(p -> p.pack() == Pack.HOT);
-        s.facts().prepared().stream()
+        Stream<Range> unheated = s.facts().prepared().stream()
                 .filter(f -> f.value().kind() == Preparation.Kind.UNHEATED)
                 .flatMap(f -> f.range().stream())
-                .filter(r -> hot || r.of(s.recipe().text()).contains("blanch"))
+                .filter(r -> hot || r.of(s.recipe().text()).contains("blanch"));
+        // "fill raw" beside "pack hot": a raw pack alone is a finding
+        Stream<Range> raw = s.facts().packs().stream()
+                .filter(f -> hot && f.value() == Pack.RAW && !out.has("pack.raw", Severity.CORRECT))
+                .flatMap(f -> f.range().stream());
+        Stream.concat(unheated, raw)
                 .filter(r -> !out.has("method.prep", Severity.CORRECT))
                 .findFirst()
                 .ifPresent(r -> out.ask(new Question(
@@ -189,12 +195,16 @@ final class StepNeeds {
                 || s.facts().prepared().stream()
                         .map(Fact::value)
                         .anyMatch(p -> p.kind() == Preparation.Kind.HEATED && p.figure() >= BEANS_BOILED);
-        boolean plain = s.placement()
-                .first()
-                .filter(p -> p.id().startsWith("beans-dry"))
-                .isPresent();
+        boolean boils = s.placement()
+                        .first()
+                        .filter(p -> p.id().startsWith("beans-dry"))
+                        .isPresent()
+                || s.placement()
+                        .recipe()
+                        .filter(r -> r.steps().stream().anyMatch(step -> step.startsWith("Soak beans")))
+                        .isPresent();
         boolean soaked = s.said().anywhere(SOAKED).isPresent();
-        boolean told = (plain ? soaked && boiled : soaked || tender) || out.has("method.prep", Severity.CORRECT);
+        boolean told = (boils ? soaked && boiled : soaked || tender) || out.has("method.prep", Severity.CORRECT);
         s.recipe().ingredients().stream()
                 .filter(i -> i.food().name().equals("beans, dry") && pressure && !told)
                 .findFirst()

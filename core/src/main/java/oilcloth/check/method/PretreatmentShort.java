@@ -94,7 +94,7 @@ public final class PretreatmentShort implements Check {
         List<List<Pretreatment>> each =
                 s.placement().open().stream().map(Pretreatment::of).toList();
         if (each.stream().anyMatch(List::isEmpty)) {
-            return List.of();
+            return s.placement().recipe().map(Pretreatment::of).orElse(List.of());
         }
         boolean whole = s.said().anywhere(WHOLE).isPresent()
                 && s.said().anywhere(CUT_UP).isEmpty();
