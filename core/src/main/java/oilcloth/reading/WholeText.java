@@ -257,10 +257,24 @@ final class WholeText {
         }
         for (Fact<CanningMethod> method : draft.facts.methods()) {
             method.range()
-                    .filter(r -> method.value() == CanningMethod.BOILING_WATER && isOwn(text, r))
+                    .filter(r -> method.value() == CanningMethod.BOILING_WATER
+                            && (isOwn(text, r) || isUnderPressure(text, draft, r)))
                     .ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
     }
+
+    /** "11 pounds in the boiling-water canner". */
+    private static boolean isUnderPressure(String text, Draft draft, Range method) {
+        return draft.facts.pressures().stream()
+                .flatMap(p -> p.range().stream())
+                .filter(p -> p.end() <= method.start() && method.start() - p.end() <= SAME_PHRASE)
+                .anyMatch(p -> text.substring(p.end(), method.start()).contains(IN_THE));
+    }
+
+    private static final String IN_THE = " in ";
+
+    /** Letters: "pounds pressure in the". */
+    private static final int SAME_PHRASE = 24;
 
     private static boolean isOwn(String text, Range method) {
         int from = method.start();

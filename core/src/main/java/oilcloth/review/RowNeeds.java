@@ -108,6 +108,22 @@ final class RowNeeds {
                     "fish-raw",
                     "(?<!\\bfor )(?<!\\bfor (salmon|fish|tuna) )\\b(patty|patties|cakes?|loaf|flaked|minced|ground)\\b",
                     "method.no-process"),
+            odd(
+                    "poultry|meat-chunks",
+                    "\\bground (up|fine)\\b|\\b(livers?|kidneys|hearts?|tongues?|gizzards?|giblets)\\b(?![^.;]*\\b(dog|cat|gravy|fr(y|ied)|froze|ate|freezer)\\b)",
+                    "method.no-process"),
+            odd(
+                    "pumpkin|white-potatoes|sweet-potatoes|carrots",
+                    "\\b(roast\\w*|bake|baked|boil|boiled|cook|cooked|steam|steamed|simmer\\w*|microwaved)\\b[^.;]{0,24}(?<!\\b(partly|partially|part|half|almost|barely|not) )\\b(soft|mush\\w*|very tender|falling apart)\\b",
+                    "pack.dense"),
+            odd(
+                    "beets|white-potatoes",
+                    "\\b(big|large|huge|jumbo|giant)\\b[^.;]{0,24}\\bwhole\\b|\\bwhole\\b[^.;]{0,16}\\b(big|large|huge|jumbo|baseballs?)\\b",
+                    "time.short"),
+            odd(
+                    "peas|beans-lima|corn",
+                    "(?<!\\b(not|never|don't|didn't|without|no)\\b[^.;]{0,20})\\b(shook|shake|shaken|shaking|pressed|press|pushed|tamped) ((them|it|the \\w+) down|(down )?(hard|tight))\\b",
+                    "time.short"),
             odd("stock-", "\\b(vegetable|veggie|mushroom|onion) (broth|stock)\\b", "method.no-process"));
 
     private RowNeeds() {}

@@ -28,7 +28,7 @@ public final class PackLiquid implements Check {
 
     /** "Raw pints with a little water". */
     private static final Cue WITH_WATER = Cue.of(
-            "\\b(jars?|pints?|quarts?|half[- ]pints?|raw|packed)( jars?)?,? (with|and) (a |an |the |some |little |bit |splash |half |cup |of |hot |boiling |warm |salted |tablespoons? )*(water|broth|stock|brine|tomato juice)\\b(?! ?-?bath)(?! in the canner)");
+            "\\b(jars?|pints?|quarts?|half[- ]pints?|raw|packed)( jars?)?,? (with|and) (a |an |the |some |little |bit |splash |half |cup |of |hot |boiling |warm |salted |tablespoons? )*(water|broth|stock|brine|tomato juice)\\b(?! ?-?bath)(?! in the canner)|\\bwith (hot |boiling |chicken |beef |some |salted |plain )*(broth|stock|water|brine) (to cover|over|on top|poured)\\b");
 
     private static final Set<FoodClass> MEATS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
 
