@@ -240,7 +240,8 @@ final class Deviations {
             return Optional.of(s.range());
         }
         if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {
-            return Optional.empty();
+            boolean harmless = marked.weight(s) < MarkedRemarks.HARMLESS / 2;
+            return draft.ingredients.isEmpty() || harmless ? Optional.empty() : talk.strange(s);
         }
         if (s.has(WAITED) && !s.has(COOLING)) {
             return s.findAny(WAITED);

@@ -59,6 +59,10 @@ final class Durations {
     private static final Cue DIPPED = Cue.of(
             "\\b(dip|dips|dipped|dunk|dunked|scald|scalded|plunge|plunged|peel|peeled|blanch|blanched)\\b|\\bskins? (split|slip|crack|loosen|peel|come)");
 
+    /** "2 minutes in boiling water, drained". */
+    private static final Cue TAKEN_OUT = Cue.of(
+            "(in )?(the |rapidly )*(boiling|simmering) water ?,? ?(then |and )*(drain|cool|skin|peel|slip|dip|plunge|rinse|scoop|lifted out)\\w*");
+
     private static final Cue FILLED_JARS = Cue.of("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
 
     /** Nobody covers empty jars by the inch once others are filled. */
@@ -136,6 +140,11 @@ final class Durations {
         if (d.most() <= LONGEST_VENTING
                 && !s.low().contains("steam canner")
                 && STEAMED.matcher(s.around(i, 5, 0)).find()) {
+            return;
+        }
+        if (d.most() <= LONGEST_DIP
+                && !draft.filled
+                && TAKEN_OUT.matcher(s.around(d.next(), 0, 7)).lookingAt()) {
             return;
         }
         if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {

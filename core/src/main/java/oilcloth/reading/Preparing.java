@@ -112,10 +112,19 @@ final class Preparing {
 
     private static final Cue AGO = Cue.of("(ago|old|later|before|after|apart|early|of)\\b");
 
+    private static final int SECONDS_OF_A_MINUTE = 60;
+
     private static void days(Sentence s, Draft draft, int i, TimeSpan d) {
         String unit = s.token(d.next() - 1).norm().equals(".")
                 ? s.token(d.next() - 2).norm()
                 : s.token(d.next() - 1).norm();
+        if (unit.startsWith("sec") && heatBefore(s, i) && !s.has(SKINS)) {
+            double minutes = d.most() / SECONDS_OF_A_MINUTE;
+            draft.facts
+                    .prepared()
+                    .add(Fact.read(new Preparation(Preparation.Kind.HEATED, minutes), s.span(i, d.next())));
+            return;
+        }
         double each = unit.startsWith("day")
                 ? 1
                 : unit.startsWith("week") || unit.startsWith("wk") ? 7 : unit.startsWith("month") ? 30 : 0;

@@ -330,7 +330,7 @@ public final class RecipeReader {
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
         boolean inDoubt = silent && draft.unknownThings == unknown && (draft.unread.size() > unread || named && begun);
         if (inDoubt
-                && !Scrap.adds(s)
+                && !scrap.adds(s)
                 && (talk.isTalk(s, draft)
                         || canned
                                 && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size())))) {

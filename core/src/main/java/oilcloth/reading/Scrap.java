@@ -26,9 +26,28 @@ final class Scrap {
         this.lexicon = lexicon;
     }
 
+    /** Between the names of a list. */
+    private static final Set<String> SMALL =
+            Set.of("and", "or", "with", "plus", "some", "a", "few", "little", "bit", "of", "too", "also");
+
     /** Whether a food named in it is one of the recipe. */
-    static boolean adds(Sentence s) {
-        return !s.isItem() && s.size() <= LONGEST && s.has(ADDS);
+    boolean adds(Sentence s) {
+        return !s.isItem() && s.size() <= LONGEST && (s.has(ADDS) || isListOfFoods(s));
+    }
+
+    /** "Pie spice, sugar and eggs." */
+    private boolean isListOfFoods(Sentence s) {
+        int next = 0;
+        for (int i = 0; i < s.size(); i++) {
+            int from = i;
+            next = Math.max(next, s.food(lexicon, i).map(m -> from + m.length()).orElse(0));
+            if (i >= next
+                    && s.token(i).kind() != Token.Kind.SIGN
+                    && !SMALL.contains(s.token(i).norm())) {
+                return false;
+            }
+        }
+        return next > 0;
     }
 
     /** Asks after the words nobody knows. */

@@ -125,6 +125,32 @@ final class Talk {
         this.lexicon = lexicon;
     }
 
+    /** "Au gratin.", "Egg drop": a few words of which nothing was read and one is in no list. */
+    Optional<Range> strange(Sentence s) {
+        if (s.size() > FEW || s.isItem() || s.anyClaimed(0, s.size())) {
+            return Optional.empty();
+        }
+        for (int i = 0; i < s.size(); i++) {
+            String word = s.token(i).norm();
+            boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0));
+            if (s.token(i).isWord()
+                    && word.length() > SHORT
+                    && !name
+                    && !isNamed(s, i, f -> true)
+                    && !StepWords.isPlain(word)
+                    && !isCommon(word)) {
+                return Optional.of(s.span(i, i + 1));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Tokens. */
+    private static final int FEW = 7;
+
+    /** Letters. */
+    private static final int SHORT = 3;
+
     /** Known in all its words to say nothing of what is in the jars: what was read from it may be forgotten. */
     boolean isTalk(Sentence s, Draft draft) {
         return marked.weight(s) < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, false);

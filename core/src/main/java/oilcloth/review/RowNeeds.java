@@ -113,9 +113,15 @@ final class RowNeeds {
                     "\\bground (up|fine)\\b|\\b(livers?|kidneys|hearts?|tongues?|gizzards?|giblets)\\b(?![^.;]*\\b(dog|cat|gravy|fr(y|ied)|froze|ate|freezer)\\b)",
                     "method.no-process"),
             odd(
-                    "pumpkin|white-potatoes|sweet-potatoes|carrots",
+                    "pumpkin|white-potatoes|sweet-potatoes|carrots|asparagus|beans-snap|okra",
                     "\\b(roast\\w*|bake|baked|boil|boiled|cook|cooked|steam|steamed|simmer\\w*|microwaved)\\b[^.;]{0,24}(?<!\\b(partly|partially|part|half|almost|barely|not) )\\b(soft|mush\\w*|very tender|falling apart)\\b",
                     "pack.dense"),
+            odd(
+                    "asparagus|beans-|beets|carrots|corn|greens|okra|peas|peppers|pumpkin|sweet|white-potatoes|poultry|meat-|fish-raw|tuna|tomatoes",
+                    "\\b(creamed|breaded|battered|dredged|corned|candied|glazed|barbecued|scalloped|fermented|dehydrated|whipped|au gratin|deep[- ]fried)\\b(?! corn)|\\bsmoked\\b(?! paprika)|\\bdried (first|down|out|in the (sun|oven|dehydrator))\\b",
+                    "method.no-process"),
+            odd("meat-|poultry", "\\bin (\\w+ )?gravy\\b(?! later)", "ingredient.thickener"),
+            odd("fish-raw", "\\bhead and all\\b|\\bheads? (left )?on\\b", "method.no-process"),
             odd(
                     "beets|white-potatoes",
                     "\\b(big|large|huge|jumbo|giant)\\b[^.;]{0,24}\\bwhole\\b|\\bwhole\\b[^.;]{0,16}\\b(big|large|huge|jumbo|baseballs?)\\b",
