@@ -11,7 +11,7 @@ import oilcloth.text.Cue;
  * @param acidified severity for pickles, relishes and salsas
  * @param lowAcid severity for low-acid food and tomatoes
  * @param underPressure severity in a pressure canner, where it differs
- * @param food the main foods it is about; empty for any
+ * @param food the foods it is about, the main one or another of the recipe; empty for any
  * @param graver words that make it graver, in its sentence or as the main food
  * @param pattern finds it; {@code exception} in the same sentence takes it back
  * @param prevention what else may be done instead, in one sentence

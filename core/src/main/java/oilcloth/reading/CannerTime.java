@@ -216,7 +216,10 @@ final class CannerTime {
     /** "30 min at 12 lb", "75 min, 15 lbs, weighted gauge". */
     private static boolean pressureFollows(Sentence s, int to) {
         int k = s.is(to, ",") || s.is(to, ";") ? to + 1 : to;
-        k = s.is(k, "at") || s.is(k, "@") ? k + 1 : k;
+        // "75 minutes with the dial at 11 pounds"
+        boolean dial = s.is(k, "with") && (s.is(k + 2, "dial") || s.is(k + 2, "gauge") || s.is(k + 2, "needle"));
+        k = dial ? k + 3 : k;
+        k = s.is(k, "at") || s.is(k, "@") || dial && s.is(k, "on") ? k + 1 : k;
         Optional<Numbers.Figure> figure = k < s.size() ? Numbers.at(s.tokens(), k) : Optional.empty();
         if (figure.isEmpty() || figure.get().next() >= s.size()) {
             return false;

@@ -158,7 +158,7 @@ final class Durations {
                 && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
                 && !namesProcess(s)
-                && !CANNER_NEXT.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
+                && !CANNER_NEXT.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
             }

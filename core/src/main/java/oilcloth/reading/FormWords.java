@@ -92,7 +92,7 @@ final class FormWords {
                     "\\bbone[- ]in\\b|\\bwith (the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b",
                     "bone-in"),
             Phrase.of(
-                    "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bone\\b|\\bremove (the |all )?bones\\b",
+                    "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bones?\\b|\\bremove (the |all )?bones\\b",
                     "boneless"),
             Phrase.of("\\bsmoked\\b(?! paprika)", "smoked"),
             Phrase.of("\\bcream[- ]style\\b|\\bcreamed corn\\b", "cream-style"),

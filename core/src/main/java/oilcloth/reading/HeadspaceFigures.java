@@ -73,6 +73,10 @@ final class HeadspaceFigures {
     private static final Cue BARE_INCH = Cue.of(
             "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
 
+    /** "Inch and a quarter down". */
+    private static final Cue INCH_AND_MORE = Cue.of(
+            "(?<!\\b(an|one|two|1|2) )\\binch and a (half|quarter)\\b(?= (down|head|of (space|room)|from the top|at the top|space|left))");
+
     /** Inches: what "to the brim" leaves at most. */
     private static final double BRIM = 0.125;
 
@@ -96,6 +100,13 @@ final class HeadspaceFigures {
 
     /** "Inch headspace": one inch without a figure. */
     static void bare(Sentence s, Draft draft) {
+        if (draft.facts.headspace().isEmpty()) {
+            s.find(INCH_AND_MORE).ifPresent(r -> {
+                double inches = r.of(s.whole()).endsWith("half") ? 1.5 : 1.25;
+                draft.facts.headspace(Fact.read(
+                        new HeadspaceStated(Headspace.ofInches(inches), Headspace.ofInches(inches), false), r));
+            });
+        }
         if (draft.facts.headspace().isEmpty()) {
             s.find(BARE_INCH)
                     .ifPresent(r -> draft.facts.headspace(

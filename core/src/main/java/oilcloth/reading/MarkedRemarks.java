@@ -31,6 +31,9 @@ final class MarkedRemarks {
     /** Above this a remark is asked about, whatever its words are known to be. */
     static final double SUSPECT = 0.1;
 
+    /** Above this a remark is asked about although all its words are known to be idle. */
+    static final double IDLE_WORDS = 0.5;
+
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
     static final double HARMLESS = -0.75;
 
@@ -43,8 +46,8 @@ final class MarkedRemarks {
     /** Pulls every weight towards nothing, so that a word met once says little. */
     private static final double RIDGE = 0.002;
 
-    private static final int ROUNDS = 12;
-    private static final double STEP = 0.5;
+    private static final int ROUNDS = 60;
+    private static final double STEP = 0.2;
     private static final double LEAST = 1e-6;
     private static final int LEAST_WORDS = 4;
     private static final int SHORTEST_STEM = 3;

@@ -36,8 +36,16 @@ final class Serving {
     private static final Cue PUT_ELSEWHERE = Cue.of(
             "\\b(that|it|they|those|which|is a separate story)\\b[^.]{0,12}\\b(went|goes|go|is|are) (in|into|to) (the |my |our )?(freezer|smokehouse|smoker|dehydrator|chickens|compost)\\b");
 
+    /** "Seven quarts for gravy and soup". */
+    private static final Cue FOR_A_DISH = Cue.of(
+            "\\b(quarts?|pints?|jars?|it|them|good|perfect|handy|ready|nice|great|saved?|keep|kept) for (the |our |winter |making |my |some )*(gravy|gravies|soups?|stews?|chili|pies?|cobblers?|burritos|tacos|casseroles?|sandwiches|dumplings|noodles|rice|pasta|pot pies?)\\b");
+
     static boolean isPlainlyTold(Sentence s) {
-        return (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE)) && !s.has(IN_IT) && !s.has(IN_THE_JAR) && !s.has(INTO_EACH);
+        return s.has(FOR_A_DISH) && !s.has(Vocabulary.ADD) && !s.has(IN_IT)
+                || (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE))
+                        && !s.has(IN_IT)
+                        && !s.has(IN_THE_JAR)
+                        && !s.has(INTO_EACH);
     }
 
     private static final Cue INTO_EACH = Cue.of("\\b(in|into) (each|every|the|all the) jars?\\b");

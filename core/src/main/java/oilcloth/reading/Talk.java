@@ -165,7 +165,7 @@ final class Talk {
         double weight = marked.weight(s);
         return weight < MarkedRemarks.HARMLESS
                 || isKind(s, draft)
-                || weight < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, early);
+                || weight < MarkedRemarks.IDLE_WORDS && isIdleByWords(s, draft, early);
     }
 
     private static final Cue KIND =

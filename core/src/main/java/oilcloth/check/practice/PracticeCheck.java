@@ -37,18 +37,28 @@ public final class PracticeCheck implements Check {
         }
         String main =
                 s.produce().main().map(f -> f.name().toLowerCase(Locale.ROOT)).orElse("");
-        if (rule.food().filter(f -> !f.matcher(main).find()).isPresent()) {
-            return;
-        }
         boolean graverFood =
                 rule.graver().filter(g -> g.words().matcher(main).find()).isPresent();
         for (Practice practice : practices) {
             boolean graver = practice.graver() || graverFood;
+            if (!isOf(s, practice, main)) {
+                continue;
+            }
             String severity = graver ? rule.graver().orElseThrow().severity() : severity(s);
             if (!severity.equals(PracticeRule.NONE)) {
                 out.add(finding(s, practice, Severity.valueOf(severity.toUpperCase(Locale.ROOT))));
             }
         }
+    }
+
+    /** Whether the recipe holds the food it is about, or it says so itself. */
+    private boolean isOf(Subject s, Practice practice, String main) {
+        return rule.food()
+                .map(f -> f.matcher(main).find()
+                        || f.matcher(practice.range().of(s.recipe().text())).find()
+                        || s.recipe().ingredients().stream()
+                                .anyMatch(i -> f.matcher(i.food().name()).find()))
+                .orElse(true);
     }
 
     private String severity(Subject s) {
