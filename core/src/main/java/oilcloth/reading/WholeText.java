@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -14,6 +15,8 @@ import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Preparation;
+import oilcloth.recipe.ProcessTime;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -66,6 +69,7 @@ final class WholeText {
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
         }
         looseTime(draft);
+        dippedFirst(draft);
         otherCanner(text, draft);
         iceWater(draft);
         jam(text, draft);
@@ -84,6 +88,33 @@ final class WholeText {
             draft.ingredients.removeIf(
                     i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
         }
+    }
+
+    /** Minutes. */
+    private static final int LONGEST_DIP = 5;
+
+    /** "Washed, trimmed, two minutes in boiling water. Hot into pint jars … 25 minutes": a short boil before any jar is named. */
+    private static void dippedFirst(Draft draft) {
+        List<Fact<ProcessTime>> times = draft.facts.times();
+        int jars = Stream.concat(draft.facts.jars().stream(), draft.doseJars.stream())
+                .flatMap(j -> j.range().stream())
+                .mapToInt(Range::start)
+                .min()
+                .orElse(0);
+        if (times.size() < 2
+                || times.get(0).value().most().value() > LONGEST_DIP
+                || times.get(0).value().jar().isPresent()
+                || times.get(0).range().filter(r -> r.end() <= jars).isEmpty()
+                || times.stream().skip(1).flatMap(t -> t.range().stream()).anyMatch(r -> r.start() < jars)) {
+            return;
+        }
+        Fact<ProcessTime> dip = times.remove(0);
+        draft.facts
+                .prepared()
+                .add(Fact.read(
+                        new Preparation(
+                                Preparation.Kind.HEATED, dip.value().most().value()),
+                        dip.range().orElseThrow()));
     }
 
     /** "Stock from four hens. … We're at 900 ft. Soup all winter.": what is made of it, named once it is canned. */

@@ -132,6 +132,14 @@ final class StepNeeds {
         if (s.placement().recipe().filter(TestedRecipe::isFermented).isEmpty()) {
             return;
         }
+        s.said()
+                .anywhere(SALT_CUT)
+                .ifPresent(r -> out.ask(new Question(
+                        "ask.amount",
+                        Message.of("ask.amounts"),
+                        List.of("ingredient.salt-cut"),
+                        List.of(),
+                        List.of(r))));
         OptionalDouble days = s.facts().prepared().stream()
                 .map(Fact::value)
                 .filter(p -> p.kind() == Preparation.Kind.STOOD)
@@ -158,6 +166,10 @@ final class StepNeeds {
             ask(out, "ask.ferment-heat");
         }
     }
+
+    /** In a ferment the salt is what keeps the wrong bacteria down. */
+    private static final Cue SALT_CUT = Cue.of(
+            "\\b(cut|cuts|cutting|halved?|reduced?|skimp(ed)?|skip(ped)?|less|half|without|no|low|light on|easy on)\\b[^.;]{0,14}\\bsalt\\b|\\bsalt\\b[^.;]{0,16}\\b(in half|by half|left out|reduced)\\b");
 
     private static void ask(Findings out, String code) {
         out.ask(Needs.plain(code, Message.of(code), List.of("acid.ferment-unproven"), null));
