@@ -36,9 +36,12 @@ final class CannerTime {
     /** A clause, or a sentence, with nothing in it but the time. */
     static boolean isAlone(Sentence s, int from, int to) {
         int before = from > 0 && (s.is(from - 1, "then") || s.is(from - 1, "for")) ? from - 2 : from - 1;
-        boolean opens = before < 0 || ENDS.contains(s.token(before).norm());
-        boolean ends =
-                to >= s.size() || s.is(to - 1, ".") || ENDS.contains(s.token(to).norm());
+        boolean opens =
+                before < 0 || s.is(before, "(") || ENDS.contains(s.token(before).norm());
+        boolean ends = to >= s.size()
+                || s.is(to, ")")
+                || s.is(to - 1, ".")
+                || ENDS.contains(s.token(to).norm());
         return opens
                 && (ends
                         || s.is(to, "with") && afterIsCanner(s, to)
@@ -225,7 +228,12 @@ final class CannerTime {
             return false;
         }
         String unit = s.token(figure.get().next()).norm();
-        boolean pounds = unit.equals("psi") || unit.equals("#") || unit.startsWith("lb") || unit.startsWith("pound");
+        boolean pounds = unit.equals("psi")
+                || unit.equals("#")
+                || unit.startsWith("lb")
+                || unit.startsWith("pound")
+                // "75 min @ 11 dial"
+                || unit.equals("dial");
         boolean at = s.is(k - 1, "at") || s.is(k - 1, "@");
         return pounds
                 && (at

@@ -136,8 +136,17 @@ final class Deviations {
     private static final Cue NO_ACID = Cue.of(
             "\\b(no|without( any)?|never any|minus) (added |extra |bottled )*(acid|lemon( juice)?|citric( acid)?|vinegar|lime juice)\\b(?! (taste|flavou?r|smell|left))");
 
+    /** "She'd have boiled them three hours in the wash tub, God rest her": another's way, and not followed. */
+    private static final Cue WOULD_HAVE = Cue.of(
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he|they)('d| would) have\\b");
+
+    private static final Cue OURSELVES = Cue.of("\\b(i|we|me|us|my own|mine|ours|so did)\\b");
+
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
+        if (s.has(WOULD_HAVE) && !s.has(OURSELVES)) {
+            return;
+        }
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))

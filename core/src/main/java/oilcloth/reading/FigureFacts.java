@@ -141,7 +141,7 @@ final class FigureFacts {
         }
         if (f.low() >= LEAST_PSI
                 && f.high() <= MOST_PSI
-                && (!u.isWord() || u.is("for") || u.is("on"))
+                && (!u.isWord() || u.is("for") || u.is("on") || u.is("dial"))
                 && PressurePounds.bare(s, i)) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
             return n;

@@ -21,7 +21,7 @@ final class JarMentions {
     private static final Cue OF_MEAT = Cue.of(
             "of (\\w+ ){0,2}(chicken|beef|venison|deer|elk|pork|turkey|rabbit|salmon|tuna|fish|trout|sausage|meat|hamburger|stew|chili|soup)\\b");
 
-    private static final Cue HOLDS = Cue.of("\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
+    private static final Cue HOLDS = Cue.of("(?<!\\bto )\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
 
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {

@@ -49,14 +49,14 @@ final class PressurePounds {
     static boolean bare(Sentence s, int figure) {
         return s.has(GAUGE)
                 && (BARE.matcher(s.around(figure, 4, 0)).find()
-                        || s.is(figure - 1, "at")
+                        || (s.is(figure - 1, "at") || s.is(figure - 1, "@"))
                                 && ON_THE_DIAL
                                         .matcher(s.around(figure + 1, 0, 4))
                                         .lookingAt());
     }
 
     /** "75 minutes at 11 on the dial gauge". */
-    private static final Cue ON_THE_DIAL = Cue.of("on (the|my|our) (dial|gauge)\\b|[,(] (dial|weighted)\\b");
+    private static final Cue ON_THE_DIAL = Cue.of("(on )?(the |my |our )?(dial|gauge)\\b|[,(] (dial|weighted)\\b");
 
     private static final Cue BARE = Cue.of(
             "\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canner))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");

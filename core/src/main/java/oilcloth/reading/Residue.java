@@ -31,7 +31,12 @@ final class Residue {
 
     /** "8 F above boiling point, so 220 here". */
     private static final Cue BOILING_POINT =
-            Cue.of("\\b(boiling|gel|jell|jelly|jellying|setting) point\\b|\\babove boiling\\b");
+            Cue.of("\\b(boiling|gel|jell|jelly|jellying|setting) point\\b|\\b(above|over|past) boiling\\b");
+
+    private static final Cue THERMOMETER = Cue.of("\\bthermometer\\b");
+
+    /** "Which is 8 over boiling here". */
+    private static final Cue OVER_BOILING = Cue.of("^[89] (degrees )?(over|above|past) boiling\\b");
 
     private static final Cue AT = Cue.of(
             "\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) $");
@@ -111,9 +116,13 @@ final class Residue {
                 && (i + 1 >= s.size() || !s.token(i + 1).isWord());
     }
 
+    /** Tokens of "12 jars." */
+    private static final int COUNT_ALONE = 3;
+
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {
         return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt()
+                || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
                 || s.is(i + 1, "jars") && MAKES.matcher(s.around(i, 4, 0)).find();
     }
 
@@ -136,7 +145,10 @@ final class Residue {
                         .filter(f -> f.high() <= COLD_ENOUGH)
                         .isPresent();
         return AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold)
-                || s.has(BOILING_POINT) && s.token(i).raw().matches("(19|20|21|22)\\d");
+                || (s.has(BOILING_POINT) || s.has(THERMOMETER))
+                        && s.token(i).raw().matches("(19|20|21|22)\\d")
+                || s.token(i).raw().matches("[89]")
+                        && OVER_BOILING.matcher(s.around(i, 0, 4)).find();
     }
 
     /** "stir in the gloop": something went in, and nothing in it is known. */

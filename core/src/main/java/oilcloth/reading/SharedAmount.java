@@ -35,7 +35,12 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             "coarsely",
             "peeled",
             "fresh",
-            "cubed");
+            "cubed",
+            "cut",
+            "shelled",
+            "snapped",
+            "trimmed",
+            "cleaned");
 
     private static final int LONGEST_JOIN = 5;
 
@@ -84,9 +89,12 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             end = k + match.get().length();
             others.add(new Other(match.get().food(), k, end));
         }
-        if (others.isEmpty() || !joined) {
+        boolean eachOf =
+                from > 1 && FOR_EACH.matcher(s.around(from, EACH_BEHIND, 0)).find();
+        if (others.isEmpty() || !joined && !eachOf) {
             return new SharedAmount(List.of(), amount, false, from);
         }
+        // "6 cups each carrots, corn, beans, limas": the word before the first name joins them
         boolean each =
                 FOR_EACH.matcher(s.around(from, from, end - from + EACH_BEHIND)).find();
         Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (others.size() + 1));
