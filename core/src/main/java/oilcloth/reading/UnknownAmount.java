@@ -51,7 +51,8 @@ final class UnknownAmount {
     private static final Cue FULL_JARS = Cue.of("jars? (filled with|full of|of) (water|brine)\\b");
 
     /** "Forty pounds gave 31 pints". */
-    private static final Cue GAVE = Cue.of("(gave|made|makes|yielded|yields|filled|came to) (me |us )?(about )?\\w+");
+    private static final Cue GAVE = Cue.of(
+            "(all |have |are )?(sealed|pinged|popped|came out|turned out)\\b|(gave|made|makes|yielded|yields|filled|came to) (me |us )?(about )?\\w+");
 
     /** "Pitted 40 lb by hand". */
     private static final Cue READIED = Cue.of(

@@ -1,6 +1,7 @@
 package oilcloth.check.method;
 
 import java.util.Optional;
+import java.util.Set;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
 import oilcloth.check.Finding;
@@ -14,6 +15,7 @@ import oilcloth.measure.Minutes;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
+import oilcloth.recipe.Facts;
 
 /** Low-acid food in boiling water or steam. */
 public final class LowAcidBoiling implements Check {
@@ -42,7 +44,17 @@ public final class LowAcidBoiling implements Check {
                                 .isPresent());
         boolean otherwise =
                 s.placement().method().filter(m -> m == Method.BOILING).isPresent();
-        return boiled && lowAcid && !otherwise;
+        return boiled && lowAcid && !otherwise && !isOnlyNamed(s);
+    }
+
+    private static final Set<String> SOURED = Set.of("relish", "pickle", "salsa", "chutney", "ketchup");
+
+    /** "I made the corn relish in the guide": by its name it is sour, and nothing of what is in it was told. */
+    private static boolean isOnlyNamed(Subject s) {
+        return Facts.values(s.facts().forms()).stream().anyMatch(SOURED::contains)
+                && s.recipe().ingredients().stream().allMatch(i -> i.amount().isEmpty())
+                && s.facts().liquids().isEmpty()
+                && s.facts().packs().isEmpty();
     }
 
     @Override
