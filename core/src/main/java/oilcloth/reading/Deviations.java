@@ -1,9 +1,11 @@
 package oilcloth.reading;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
+import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -81,6 +83,24 @@ final class Deviations {
                 .anyMatch(i -> i.food().isAcidulant() && i.amount().isPresent());
     }
 
+    /** Asks where acid was both listed and said not to be there; not "no lemon" beside vinegar. */
+    static void denied(String text, Draft draft) {
+        for (Range r : draft.acidDenied) {
+            String words = r.of(text).toLowerCase(Locale.ROOT);
+            boolean listed = draft.ingredients.stream()
+                    .filter(i -> i.amount().isPresent())
+                    .map(Ingredient::food)
+                    .anyMatch(f -> words.contains("vinegar")
+                            ? f.isVinegar()
+                            : words.contains("lemon") || words.contains("lime")
+                                    ? f.isCitrusJuice()
+                                    : f.isAcidulant() && !f.isVinegar());
+            if (listed) {
+                draft.unread.add(new Unread(r, true));
+            }
+        }
+    }
+
     static boolean isOfSpoilage(Sentence s) {
         return s.has(SPOILED);
     }
@@ -132,7 +152,7 @@ final class Deviations {
                         .count();
     }
 
-    /** "No acid", said where some has been listed. */
+    /** "No acid": to be asked about where some is listed, before or after. */
     private static final Cue NO_ACID = Cue.of(
             "\\b(no|without( any)?|never any|minus) (added |extra |bottled )*(acid|lemon( juice)?|citric( acid)?|vinegar|lime juice)\\b(?! (taste|flavou?r|smell|left))");
 
@@ -147,11 +167,11 @@ final class Deviations {
         if (s.has(WOULD_HAVE) && !s.has(OURSELVES)) {
             return;
         }
+        s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
                 .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)))
-                .or(() -> isMeasured(draft) ? s.findAny(NO_ACID) : Optional.empty())
                 .or(() -> s.has(ANY_VINEGAR) ? s.find(WEAK) : Optional.empty())
                 .or(() -> draft.facts.times().isEmpty() && !s.has(COOLING) && !s.has(STANDS)
                         ? s.find(WAITED_OUT)

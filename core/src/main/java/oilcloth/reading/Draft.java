@@ -62,6 +62,9 @@ final class Draft {
     /** Words that say no jar is processed; where a time is told as well, both cannot hold. */
     Optional<Range> unprocessed = Optional.empty();
 
+    /** "No lemon", "without the vinegar". */
+    final List<Range> acidDenied = new ArrayList<>();
+
     /** Words that say the food itself was cooked before filling. */
     Optional<Range> cooked = Optional.empty();
 }

@@ -84,6 +84,7 @@ final class WholeText {
                 draft.ingredients.set(i, ingredient.withStrength(strength.get().getAsDouble()));
             }
         }
+        Deviations.denied(text, draft);
         for (Food absent : draft.absent) {
             draft.ingredients.removeIf(
                     i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));

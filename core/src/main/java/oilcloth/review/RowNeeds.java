@@ -121,6 +121,13 @@ final class RowNeeds {
                     "\\b(creamed|breaded|battered|dredged|corned|candied|glazed|barbecued|scalloped|fermented|dehydrated|whipped|au gratin|deep[- ]fried)\\b(?! corn)|\\bsmoked\\b(?! paprika)|\\bdried (first|down|out|in the (sun|oven|dehydrator))\\b",
                     "method.no-process"),
             odd("meat-|poultry", "\\bin (\\w+ )?gravy\\b(?! later)", "ingredient.thickener"),
+            odd("meat-ground", "\\b(no|without( any)?) (liquid|broth|water|juice)\\b|\\b(solid|dry) pack", "pack.dry"),
+            odd("mixed-vegetables", "\\b(mashed|pureed|riced)\\b", "pack.dense"),
+            odd("pumpkin", "\\b(roasted|baked)\\b(?![^.;]*\\bseeds\\b)", "pack.dense"),
+            odd(
+                    "peas",
+                    "\\b(split|dried)\\b(?! (with|on|in a|dill|herbs?|mint|off|the (jars|rims)))",
+                    "method.no-process"),
             odd("fish-raw", "\\bhead and all\\b|\\bheads? (left )?on\\b", "method.no-process"),
             odd(
                     "beets|white-potatoes",
