@@ -269,8 +269,7 @@ final class Deviations {
             return Optional.of(s.range());
         }
         if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {
-            boolean harmless = marked.weight(s) < MarkedRemarks.HARMLESS / 2;
-            return draft.ingredients.isEmpty() || harmless ? Optional.empty() : talk.strange(s);
+            return draft.ingredients.isEmpty() ? Optional.empty() : talk.strange(s);
         }
         if (s.has(WAITED) && !s.has(COOLING)) {
             return s.findAny(WAITED);

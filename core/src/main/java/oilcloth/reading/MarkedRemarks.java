@@ -141,6 +141,11 @@ final class MarkedRemarks {
         return weight(traits(s, part));
     }
 
+    /** Whether a word stands in any of them. */
+    boolean hasMet(String word) {
+        return weights[place(stem(word))] != 0;
+    }
+
     double weight(String remark) {
         return weight(sentence(remark));
     }

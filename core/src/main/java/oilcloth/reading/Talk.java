@@ -138,7 +138,8 @@ final class Talk {
                     && !name
                     && !isNamed(s, i, f -> true)
                     && !StepWords.isPlain(word)
-                    && !isCommon(word)) {
+                    && !isCommon(word)
+                    && !marked.hasMet(word)) {
                 return Optional.of(s.span(i, i + 1));
             }
         }

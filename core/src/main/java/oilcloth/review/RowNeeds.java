@@ -122,6 +122,10 @@ final class RowNeeds {
                     "method.no-process"),
             odd("meat-|poultry", "\\bin (\\w+ )?gravy\\b(?! later)", "ingredient.thickener"),
             odd("meat-ground", "\\b(no|without( any)?) (liquid|broth|water|juice)\\b|\\b(solid|dry) pack", "pack.dry"),
+            odd(
+                    "corn-kernel",
+                    "(?<!\\b(not|never|don't|didn't|without|no|nor|than)\\b[^.;]{0,12})\\bscrap(e|ed|ing)\\b(?! (the )?(seeds|bowl))|\\bmilky\\b",
+                    "time.short"),
             odd("mixed-vegetables", "\\b(mashed|pureed|riced)\\b", "pack.dense"),
             odd("pumpkin", "\\b(roasted|baked)\\b(?![^.;]*\\bseeds\\b)", "pack.dense"),
             odd(

@@ -1,10 +1,5 @@
 package oilcloth.corpus;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,19 +35,7 @@ public final class Corpus {
     }
 
     static List<Letter> read(String file) {
-        String all;
-        try (InputStream in = Corpus.class.getResourceAsStream("/corpus/" + file)) {
-            all = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        List<Letter> letters = new ArrayList<>();
-        for (String part : all.split("(?m)^=== ")) {
-            if (!part.isBlank()) {
-                letters.add(letter(part));
-            }
-        }
-        return letters;
+        return Examples.blocks("/corpus/" + file).map(Corpus::letter).toList();
     }
 
     private static Letter letter(String part) {

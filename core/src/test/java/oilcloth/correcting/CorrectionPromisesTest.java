@@ -2,12 +2,10 @@ package oilcloth.correcting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.Food;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
@@ -48,14 +46,8 @@ class CorrectionPromisesTest {
     private static final List<Case> CASES = cases();
 
     private static Stream<String> texts(String file) {
-        try (InputStream in = CorrectionPromisesTest.class.getResourceAsStream("/" + file)) {
-            return Stream.of(new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^=== "))
-                    .filter(t -> !t.isBlank())
-                    .map(t ->
-                            t.substring(t.indexOf('\n') + 1).split("\n--- ")[0].strip());
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
+        return Examples.blocks("/" + file)
+                .map(t -> t.substring(t.indexOf('\n') + 1).split("\n--- ")[0].strip());
     }
 
     private static Call call(Case c, List<Edit> edits) {

@@ -3,13 +3,10 @@ package oilcloth.guide;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import oilcloth.corpus.Examples;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.JarSize;
 import org.junit.jupiter.api.Test;
@@ -21,11 +18,7 @@ class GuideTest {
     private static final GuideSnapshot GUIDE = GuideSnapshot.shipped();
 
     private static String table(String file) {
-        try (InputStream in = GuideTest.class.getResourceAsStream("/oilcloth/guide/" + file)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Examples.text("/oilcloth/guide/" + file);
     }
 
     /** Cuts a line of CSV by hand: nothing of the loader is used here. */

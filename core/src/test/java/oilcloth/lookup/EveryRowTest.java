@@ -2,15 +2,13 @@ package oilcloth.lookup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Method;
@@ -29,7 +27,7 @@ class EveryRowTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"processes-boiling.csv", "processes-pressure.csv"})
-    void isReachedAndAnswersItsFigures(String table) throws IOException {
+    void isReachedAndAnswersItsFigures(String table) {
         boolean boiling = table.contains("boiling");
         int compared = 0;
         for (Map<String, String> row : oracle(table)) {
@@ -85,23 +83,19 @@ class EveryRowTest {
         return psi.matches("[0-9]+") ? row.get("minutes") + "@" + psi : "beyond the table";
     }
 
-    private static List<Map<String, String>> oracle(String table) throws IOException {
-        try (InputStream in = GuideSnapshot.class.getResourceAsStream("/oilcloth/guide/" + table)) {
-            List<String> lines = new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .toList();
-            List<String> names = cells(lines.get(0));
-            List<Map<String, String>> rows = new ArrayList<>();
-            for (String line : lines.subList(1, lines.size())) {
-                List<String> cells = cells(line);
-                Map<String, String> row = new LinkedHashMap<>();
-                for (int i = 0; i < names.size(); i++) {
-                    row.put(names.get(i), cells.get(i));
-                }
-                rows.add(row);
+    private static List<Map<String, String>> oracle(String table) {
+        List<String> lines = Examples.lines("/oilcloth/guide/" + table);
+        List<String> names = cells(lines.get(0));
+        List<Map<String, String>> rows = new ArrayList<>();
+        for (String line : lines.subList(1, lines.size())) {
+            List<String> cells = cells(line);
+            Map<String, String> row = new LinkedHashMap<>();
+            for (int i = 0; i < names.size(); i++) {
+                row.put(names.get(i), cells.get(i));
             }
-            return rows;
+            rows.add(row);
         }
+        return rows;
     }
 
     private static List<String> cells(String line) {

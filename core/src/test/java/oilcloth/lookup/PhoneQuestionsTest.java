@@ -2,13 +2,11 @@ package oilcloth.lookup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Method;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,11 +16,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class PhoneQuestionsTest {
     private static final Lookup LOOKUP = new Lookup(GuideSnapshot.shipped());
 
-    static Stream<String> questions() throws IOException {
-        try (InputStream in = PhoneQuestionsTest.class.getResourceAsStream("/phone-questions.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList().stream();
-        }
+    static Stream<String> questions() {
+        return Examples.lines("/phone-questions.txt").stream();
     }
 
     @ParameterizedTest

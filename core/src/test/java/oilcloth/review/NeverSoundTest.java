@@ -2,10 +2,8 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,11 +13,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class NeverSoundTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
 
-    static Stream<String> recipes() throws IOException {
-        try (InputStream in = NeverSoundTest.class.getResourceAsStream("/never-sound.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines().filter(l -> !l.startsWith("#") && !l.isBlank()).toList().stream();
-        }
+    static Stream<String> recipes() {
+        return Examples.lines("/never-sound.txt").stream();
     }
 
     @ParameterizedTest

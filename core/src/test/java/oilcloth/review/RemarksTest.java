@@ -2,10 +2,6 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +10,7 @@ import java.util.function.BinaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import org.junit.jupiter.api.DynamicTest;
@@ -140,17 +137,12 @@ class RemarksTest {
 
     /** What stands below each heading. */
     private static Map<String, String> sections(String file, String heading) {
-        try (InputStream in = RemarksTest.class.getResourceAsStream(file)) {
-            Map<String, String> sections = new LinkedHashMap<>();
-            String[] parts =
-                    new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^" + Pattern.quote(heading));
-            for (int i = 1; i < parts.length; i++) {
-                String[] headAndBody = parts[i].split("\n", 2);
-                sections.merge(headAndBody[0], headAndBody[1].strip(), (a, b) -> a + "\n" + b);
-            }
-            return sections;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        Map<String, String> sections = new LinkedHashMap<>();
+        String[] parts = Examples.text(file).split("(?m)^" + Pattern.quote(heading));
+        for (int i = 1; i < parts.length; i++) {
+            String[] headAndBody = parts[i].split("\n", 2);
+            sections.merge(headAndBody[0], headAndBody[1].strip(), (a, b) -> a + "\n" + b);
         }
+        return sections;
     }
 }

@@ -2,13 +2,10 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import org.junit.jupiter.api.Test;
@@ -16,21 +13,10 @@ import org.junit.jupiter.api.Test;
 /** Plain packs are sound as tested, and not with one fault in them. */
 class SpoiledRowsTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
-    private static final List<String> LINES = lines();
+    private static final List<String> LINES = Examples.lines("/spoiled-rows.txt");
     private static final Map<String, String> PACKS = LINES.stream()
             .filter(l -> l.startsWith("@"))
             .collect(Collectors.toMap(l -> l.substring(1, l.indexOf(' ')), l -> l.substring(l.indexOf(' ') + 1)));
-
-    private static List<String> lines() {
-        try (InputStream in = SpoiledRowsTest.class.getResourceAsStream("/spoiled-rows.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(l -> !l.startsWith("#"))
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
 
     private static boolean isSound(String text) {
         return ENGINE.review(text.replace("|", "").replace("  ", " "), Context.planning(null))

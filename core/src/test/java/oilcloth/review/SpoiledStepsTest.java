@@ -2,11 +2,8 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
 import oilcloth.guide.Process;
@@ -21,16 +18,7 @@ class SpoiledStepsTest {
     private static final Engine ENGINE = new Engine(GUIDE);
 
     private static List<String> lines(String section) {
-        try (InputStream in = SpoiledStepsTest.class.getResourceAsStream("/spoiled-steps.txt")) {
-            String all = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            return all.substring(all.indexOf("[" + section + "]"))
-                    .lines()
-                    .skip(1)
-                    .takeWhile(l -> !l.startsWith("["))
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Examples.section("/spoiled-steps.txt", section);
     }
 
     private static String told(String line) {

@@ -2,12 +2,9 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import org.junit.jupiter.api.Test;
@@ -22,17 +19,9 @@ class TailsTest {
             "Carrots, raw pack, pints, boiling water, 1 inch. Vented 10 minutes. 25 minutes at 11 pounds on the dial%s. Altitude 700 ft.");
 
     private static List<String> tails(String section) {
-        try (InputStream in = TailsTest.class.getResourceAsStream("/tails.txt")) {
-            String all = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-            return all.substring(all.indexOf("[" + section + "]"))
-                    .lines()
-                    .skip(1)
-                    .takeWhile(l -> !l.startsWith("["))
-                    .map(l -> l.startsWith(",") ? l : " " + l)
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Examples.section("/tails.txt", section).stream()
+                .map(l -> l.startsWith(",") ? l : " " + l)
+                .toList();
     }
 
     private static List<String> sound(String section) {

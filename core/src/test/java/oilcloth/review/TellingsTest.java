@@ -2,14 +2,12 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import org.junit.jupiter.api.DynamicTest;
@@ -24,7 +22,7 @@ class TellingsTest {
     private static final String FILE = "/oilcloth/reading/marked-steps.txt";
 
     @TestFactory
-    Stream<DynamicTest> tellings() throws IOException {
+    Stream<DynamicTest> tellings() {
         List<DynamicTest> tests = new ArrayList<>();
         for (String process : processes()) {
             Map<String, List<String>> steps = new LinkedHashMap<>();
@@ -52,12 +50,10 @@ class TellingsTest {
         return tests.stream();
     }
 
-    private static List<String> processes() throws IOException {
-        try (InputStream in = TellingsTest.class.getResourceAsStream(FILE)) {
-            return Stream.of(new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^# "))
-                    .filter(p -> !p.isBlank())
-                    .toList();
-        }
+    private static List<String> processes() {
+        return Stream.of(Examples.text(FILE).split("(?m)^# "))
+                .filter(p -> !p.isBlank())
+                .toList();
     }
 
     private static String recipe(String title, Map<String, List<String>> steps, String step, String way) {

@@ -2,13 +2,12 @@ package oilcloth.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.measure.Altitude;
 import oilcloth.recipe.Context;
@@ -57,13 +56,10 @@ class CueTest {
 
     /** Every cue of every reader and check, on the corpora and the examples of the practices. */
     @Test
-    void aCueFindsWhatItsWholePatternFinds() throws IOException {
+    void aCueFindsWhatItsWholePatternFinds() {
         StringBuilder all = new StringBuilder();
         for (String file : List.of("/corpus/tuning.txt", "/corpus/last.txt", "/corpus/winter.txt", "/letters.txt")) {
-            try (var in = CueTest.class.getResourceAsStream(file)) {
-                all.append(new String(in.readAllBytes(), StandardCharsets.UTF_8))
-                        .append('\n');
-            }
+            all.append(Examples.text(file)).append('\n');
         }
         GuideSnapshot guide = GuideSnapshot.shipped();
         guide.practices()

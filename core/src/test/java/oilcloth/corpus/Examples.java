@@ -1,0 +1,44 @@
+package oilcloth.corpus;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** The files of examples that stand beside the tests. */
+public final class Examples {
+    private Examples() {}
+
+    /** @param path from the root of the class path, such as "/letters.txt" */
+    public static String text(String path) {
+        try (InputStream in = Examples.class.getResourceAsStream(path)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Its lines, without blank ones and comments. */
+    public static List<String> lines(String path) {
+        return text(path)
+                .lines()
+                .filter(l -> !l.startsWith("#") && !l.isBlank())
+                .toList();
+    }
+
+    /** The lines under {@code [section]}. */
+    public static List<String> section(String path, String section) {
+        return lines(path).stream()
+                .dropWhile(l -> !l.equals("[" + section + "]"))
+                .skip(1)
+                .takeWhile(l -> !l.startsWith("["))
+                .toList();
+    }
+
+    /** What stands between lines that begin with {@code ===}: the rest of that line, and what follows. */
+    public static Stream<String> blocks(String path) {
+        return Stream.of(text(path).split("(?m)^=== ")).filter(b -> !b.isBlank());
+    }
+}
