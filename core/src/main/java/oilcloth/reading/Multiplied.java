@@ -16,7 +16,7 @@ import oilcloth.text.Range;
  */
 final class Multiplied {
     private static final Cue FACTOR = Cue.of(
-            "\\b(doubl(e|ed|ing)|tripl(e|ed|ing)|halv(e|ed|ing)|twice|(three|four) times (as|the)|half again|extra|additional)\\b(?! (virgin|large|fancy|fine|lean|light|time|minutes?|wide|firm|thick|hot|ripe))");
+            "\\b(doubl(e|ed|ing)|tripl(e|ed|ing)|halv(e|ed|ing)|twice|(half|two|three|four|five|\\d) times (as|the)|half again|extra|additional)\\b(?! (virgin|large|fancy|fine|lean|light|time|minutes?|wide|firm|thick|hot|ripe))");
 
     /** Tokens between the factor and the food: "twice as much of the diced green". */
     private static final int REACH = 7;
