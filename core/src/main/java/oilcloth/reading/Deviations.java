@@ -160,7 +160,8 @@ final class Deviations {
     private static final Cue WOULD_HAVE = Cue.of(
             "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he|they)('d| would) have\\b");
 
-    private static final Cue OURSELVES = Cue.of("\\b(i|we|me|us|my own|mine|ours|so did)\\b");
+    private static final Cue OURSELVES =
+            Cue.of("\\b(i|we|me|us|my own|mine|ours|so did|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {

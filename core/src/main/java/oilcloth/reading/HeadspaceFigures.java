@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Locale;
 import java.util.Set;
 import oilcloth.measure.Headspace;
 import oilcloth.recipe.Fact;
@@ -102,7 +103,7 @@ final class HeadspaceFigures {
     static void bare(Sentence s, Draft draft) {
         if (draft.facts.headspace().isEmpty()) {
             s.find(INCH_AND_MORE).ifPresent(r -> {
-                double inches = r.of(s.whole()).endsWith("half") ? 1.5 : 1.25;
+                double inches = r.of(s.whole()).toLowerCase(Locale.ROOT).endsWith("half") ? 1.5 : 1.25;
                 draft.facts.headspace(Fact.read(
                         new HeadspaceStated(Headspace.ofInches(inches), Headspace.ofInches(inches), false), r));
             });

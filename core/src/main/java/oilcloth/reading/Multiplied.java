@@ -40,18 +40,22 @@ final class Multiplied {
             }
             Range factor =
                     new Range(factors.start(), factors.end()).shift(s.range().start());
-            named(s, s.first(factor) + 1).ifPresent(food -> draft.unread.add(new Unread(factor.to(food), true)));
+            // "halve the tomatoes" cuts them
+            boolean halves = s.low().startsWith("halv", factors.start());
+            named(s, s.first(factor) + 1, halves)
+                    .ifPresent(food -> draft.unread.add(new Unread(factor.to(food), true)));
         }
     }
 
     /** The food that matters next in the same clause. */
-    private Optional<Range> named(Sentence s, int from) {
+    private Optional<Range> named(Sentence s, int from, boolean acidOnly) {
         for (int i = from; i < Math.min(s.size(), from + REACH) && !s.is(i, ",") && !s.is(i, ";"); i++) {
             Optional<Lexicon.Match> found = s.food(lexicon, i);
             if (found.isPresent()) {
                 int end = i + found.get().length();
                 return Optional.of(s.span(i, end))
-                        .filter(r -> matters(found.get().food()));
+                        .filter(r -> found.get().food().isAcidulant()
+                                || !acidOnly && matters(found.get().food()));
             }
         }
         return Optional.empty();
@@ -63,6 +67,6 @@ final class Multiplied {
                 || food.kind() == FoodClass.SALT
                 || food.kind() == FoodClass.SWEETENER
                 || food.kind() == FoodClass.PECTIN;
-        return food.isAcidulant() || !sour && !free;
+        return !sour && !free;
     }
 }

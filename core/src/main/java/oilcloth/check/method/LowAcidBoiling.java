@@ -15,7 +15,7 @@ import oilcloth.measure.Minutes;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
-import oilcloth.recipe.Facts;
+import oilcloth.text.Cue;
 
 /** Low-acid food in boiling water or steam. */
 public final class LowAcidBoiling implements Check {
@@ -47,11 +47,21 @@ public final class LowAcidBoiling implements Check {
         return boiled && lowAcid && !otherwise && !isOnlyNamed(s);
     }
 
+    private static final Cue MADE = Cue.of("\\b(made|make|did|put up|canned|batch of|recipe for)\\b[^.;:]*$");
+
+    /** Letters: "made the sweet and sour corn ". */
+    private static final int REACH = 30;
+
     private static final Set<String> SOURED = Set.of("relish", "pickle", "salsa", "chutney", "ketchup");
 
     /** "I made the corn relish in the guide": by its name it is sour, and nothing of what is in it was told. */
     private static boolean isOnlyNamed(Subject s) {
-        return Facts.values(s.facts().forms()).stream().anyMatch(SOURED::contains)
+        String text = s.recipe().text();
+        return s.facts().forms().stream()
+                        .filter(f -> SOURED.contains(f.value()))
+                        .flatMap(f -> f.range().stream())
+                        .anyMatch(r -> MADE.matcher(text.substring(Math.max(0, r.start() - REACH), r.start()))
+                                .find())
                 && s.recipe().ingredients().stream().allMatch(i -> i.amount().isEmpty())
                 && s.facts().liquids().isEmpty()
                 && s.facts().packs().isEmpty();
