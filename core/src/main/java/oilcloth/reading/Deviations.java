@@ -163,9 +163,13 @@ final class Deviations {
     private static final Cue OURSELVES =
             Cue.of("\\b(i|we|me|us|my own|mine|ours|so did|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
+    static boolean isAnothers(Sentence s) {
+        return s.has(WOULD_HAVE) && !s.has(OURSELVES);
+    }
+
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
-        if (s.has(WOULD_HAVE) && !s.has(OURSELVES)) {
+        if (isAnothers(s)) {
             return;
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
