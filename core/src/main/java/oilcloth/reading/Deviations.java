@@ -158,10 +158,10 @@ final class Deviations {
 
     /** "She'd have boiled them three hours in the wash tub, God rest her": another's way, and not followed. */
     private static final Cue WOULD_HAVE = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he|they)('d| would) have\\b");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b");
 
     private static final Cue OURSELVES =
-            Cue.of("\\b(i|we|me|us|my own|mine|ours|so did|but|however|though|except|these|this|jars?|lids?)\\b|;");
+            Cue.of("\\b(i|we|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
     static boolean isAnothers(Sentence s) {
         return s.has(WOULD_HAVE) && !s.has(OURSELVES);

@@ -103,17 +103,20 @@ final class JarMentions {
     private static final Set<String> NOT_MEASURED =
             Set.of("per", "for", "open", "opened", "ate", "eat", "brought", "gave", "got", "takes", "want");
 
+    /** Tokens of "A quart of okra and tomatoes: 9 lb …". */
+    private static final int TITLE = 6;
+
     private static final Set<String> DOSED = Set.of("to", "in", "into");
 
     private static final Cue DOSE =
             Cue.of("\\b(tsps?|tbsps?|teaspoons?|tablespoons?|cups?|cloves?|pinch|ounces?|oz) .*$");
 
     /**
-     * "Add a quart of water", "salt in a quart of vinegar"; but not "2 Tbsp to a quart of tomatoes", and not what opens the
-     * text.
+     * "Add a quart of water", "salt in a quart of vinegar"; but not "2 Tbsp to a quart of tomatoes", and not a
+     * heading.
      */
     private static boolean isMeasureOfOne(Sentence s, int i, int next) {
-        if (!s.is(i - 1, "a") || !s.is(next, "of") || s.token(i - 1).range().start() == 0) {
+        if (!s.is(i - 1, "a") || !s.is(next, "of") || s.around(next, 0, TITLE).contains(":")) {
             return false;
         }
         String before = i > 1 ? s.token(i - 2).norm() : "";

@@ -146,10 +146,9 @@ final class Talk {
         return Optional.empty();
     }
 
-    /** Tokens. */
+    /** Tokens, and letters. */
     private static final int FEW = 7;
 
-    /** Letters. */
     private static final int SHORT = 3;
 
     /** Known in all its words to say nothing of what is in the jars: what was read from it may be forgotten. */
@@ -165,27 +164,8 @@ final class Talk {
     boolean isIdle(Sentence s, Draft draft, boolean early) {
         double weight = marked.weight(s);
         return weight < MarkedRemarks.HARMLESS
-                || isKind(s, draft)
+                || SameKind.isTold(s, draft, lexicon)
                 || weight < MarkedRemarks.IDLE_WORDS && isIdleByWords(s, draft, early);
-    }
-
-    private static final Cue KIND =
-            Cue.of("^(mine|ours|these|those|they|it) (are|were|is|was) (the |all |mostly |a )?$");
-
-    /** "Mine are Brown Turkeys": which kind it is of what is canned. */
-    private boolean isKind(Sentence s, Draft draft) {
-        for (int i = 0; i < s.size(); i++) {
-            Optional<Lexicon.Match> named = s.food(lexicon, i);
-            if (named.isPresent()) {
-                int end = i + named.get().length();
-                boolean ends = end >= s.size() || end == s.size() - 1 && s.is(end, ".");
-                return ends
-                        && KIND.matcher(s.around(i, i, 0)).matches()
-                        && draft.ingredients.stream().anyMatch(known -> known.food()
-                                .equals(named.get().food()));
-            }
-        }
-        return false;
     }
 
     boolean isIdleByWords(Sentence s, Draft draft, boolean early) {

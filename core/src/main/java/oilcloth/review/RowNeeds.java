@@ -6,10 +6,12 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
+import oilcloth.check.Question;
 import oilcloth.check.Subject;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** What the style and the notes of single processes ask besides time, jar and pressure; asked for where nobody said it. */
 final class RowNeeds {
@@ -30,6 +32,11 @@ final class RowNeeds {
             Optional<Predicate<Subject>> told,
             String question,
             String code) {
+        /** What in the text raises it; empty where it is asked because nothing was said. */
+        List<Range> words(Subject s) {
+            return when.flatMap(s.said()::anywhere).map(List::of).orElse(List.of());
+        }
+
         boolean isOpen(Subject s) {
             return s.placement()
                             .first()
@@ -148,6 +155,7 @@ final class RowNeeds {
     static void ask(Subject s, Findings out) {
         NEEDS.stream()
                 .filter(n -> n.isOpen(s))
-                .forEach(n -> out.ask(Needs.plain(n.question(), Message.of(n.question()), List.of(n.code()), null)));
+                .forEach(n -> out.ask(new Question(
+                        n.question(), Message.of(n.question()), List.of(n.code()), List.of(), n.words(s))));
     }
 }

@@ -3,23 +3,14 @@ package oilcloth.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import oilcloth.guide.GuideSnapshot;
-import oilcloth.recipe.Recipe;
-import oilcloth.recipe.Unread;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** More or less of something listed than its figure tells. */
 class MultipliedTest {
-    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
-
     private static List<String> unread(String told) {
-        Recipe read = READER.read("Salsa\n7 cups tomatoes\n4 cups onions\n1 cup bottled lemon juice\n2 Tbsp salt\n\n"
-                + told + " Boil and simmer 10 minutes.");
-        return read.unread().stream()
-                .filter(Unread::bears)
-                .map(u -> u.range().of(read.text()))
-                .toList();
+        return Asked.about("Salsa\n7 cups tomatoes\n4 cups onions\n1 cup bottled lemon juice\n2 Tbsp salt\n\n" + told
+                + " Boil and simmer 10 minutes.");
     }
 
     @ParameterizedTest

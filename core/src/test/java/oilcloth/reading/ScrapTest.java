@@ -2,10 +2,7 @@ package oilcloth.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import oilcloth.guide.GuideSnapshot;
-import oilcloth.recipe.Recipe;
-import oilcloth.recipe.Unread;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -14,16 +11,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ScrapTest {
     private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
 
-    private static Recipe read(String scrap) {
-        return READER.read("Pickled beets\n7 lb beets\n4 cups vinegar (5%)\n\nBoil the beets until tender and slice. "
-                + scrap + " Pack hot in pints.");
-    }
-
-    private static List<String> unread(Recipe read) {
-        return read.unread().stream()
-                .filter(Unread::bears)
-                .map(u -> u.range().of(read.text()))
-                .toList();
+    private static String recipe(String scrap) {
+        return "Pickled beets\n7 lb beets\n4 cups vinegar (5%)\n\nBoil the beets until tender and slice. " + scrap
+                + " Pack hot in pints.";
     }
 
     @ParameterizedTest
@@ -34,7 +24,7 @@ class ScrapTest {
         "'Turnips, butter and rice.', rice"
     })
     void aFoodInItIsInTheJar(String scrap, String food) {
-        assertThat(read(scrap).ingredients())
+        assertThat(READER.read(recipe(scrap)).ingredients())
                 .as(scrap)
                 .anyMatch(i -> i.food().name().equals(food));
     }
@@ -42,12 +32,12 @@ class ScrapTest {
     @ParameterizedTest
     @ValueSource(strings = {"Then some gloopum.", "With breadfruit.", "Plus a ketchup.", "Wrapped in zibbleleaf."})
     void aWordNobodyKnowsIsAskedAbout(String scrap) {
-        assertThat(unread(read(scrap))).as(scrap).isNotEmpty();
+        assertThat(Asked.about(recipe(scrap))).as(scrap).isNotEmpty();
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"With love.", "Then rinse.", "Then eat.", "With thanks to you."})
     void whatAddsNothingIsNot(String scrap) {
-        assertThat(unread(read(scrap))).as(scrap).isEmpty();
+        assertThat(Asked.about(recipe(scrap))).as(scrap).isEmpty();
     }
 }

@@ -3,22 +3,13 @@ package oilcloth.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import oilcloth.guide.GuideSnapshot;
-import oilcloth.recipe.Recipe;
-import oilcloth.recipe.Unread;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What hangs on behind what was read, and which of it is asked about. */
 class TrailingTest {
-    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
-
     private static List<String> unread(String told) {
-        Recipe read = READER.read("Crushed tomatoes, boiled 5 minutes.\n" + told);
-        return read.unread().stream()
-                .filter(Unread::bears)
-                .map(u -> u.range().of(read.text()))
-                .toList();
+        return Asked.about("Crushed tomatoes, boiled 5 minutes.\n" + told);
     }
 
     @ParameterizedTest

@@ -57,7 +57,8 @@ public final class LowAcidBoiling implements Check {
     /** "I made the corn relish in the guide": by its name it is sour, and nothing of what is in it was told. */
     private static boolean isOnlyNamed(Subject s) {
         String text = s.recipe().text();
-        return s.facts().forms().stream()
+        return !s.placement().isPlaced()
+                && s.facts().forms().stream()
                         .filter(f -> SOURED.contains(f.value()))
                         .flatMap(f -> f.range().stream())
                         .anyMatch(r -> MADE.matcher(text.substring(Math.max(0, r.start() - REACH), r.start()))

@@ -1,0 +1,29 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import oilcloth.guide.Lexicon;
+import oilcloth.text.Cue;
+
+/** Which variety of the food it is, told in a sentence of its own. */
+final class SameKind {
+    private SameKind() {}
+
+    private static final Cue KIND =
+            Cue.of("^(mine|ours|these|those|they|it) (are|were|is|was) (the |all |mostly |a )?$");
+
+    /** "Mine are Brown Turkeys": which kind it is of what is canned. */
+    static boolean isTold(Sentence s, Draft draft, Lexicon lexicon) {
+        for (int i = 0; i < s.size(); i++) {
+            Optional<Lexicon.Match> named = s.food(lexicon, i);
+            if (named.isPresent()) {
+                int end = i + named.get().length();
+                boolean ends = end >= s.size() || end == s.size() - 1 && s.is(end, ".");
+                return ends
+                        && KIND.matcher(s.around(i, i, 0)).matches()
+                        && draft.ingredients.stream().anyMatch(known -> known.food()
+                                .equals(named.get().food()));
+            }
+        }
+        return false;
+    }
+}
