@@ -202,7 +202,9 @@ final class RecipeMatcher {
                     : forms.contains("hot-sauce") || forms.contains("taco-sauce") ? 0.7 : forms.isEmpty() ? 0.7 : 0;
             case "pepper-jelly", "herb-jelly" -> forms.contains("jelly") ? 0.9 : 0;
             case "spiced" -> vinegar ? 0.8 : 0;
-            case "pieces" -> forms.stream().allMatch(PLAIN::contains) ? 0.85 : 0;
+            case "pieces" -> forms.stream().allMatch(f -> PLAIN.contains(f) || f.equals("fine") && isShredded(tested))
+                    ? 0.85
+                    : 0;
                 // a juice of one thing is the plain process; the blend has other vegetables
             case "juice" -> forms.contains("juice") && read.size() > 1 ? 1 : 0;
             case "pasta-sauce" -> forms.contains("sauce") || forms.contains("milled") ? 0.75 : 0;
@@ -210,6 +212,11 @@ final class RecipeMatcher {
             case "chili" -> forms.contains("soup") ? 0.5 : 0;
             default -> 0;
         };
+    }
+
+    /** "Cubed or shredded". */
+    private static boolean isShredded(TestedRecipe tested) {
+        return tested.ingredients().stream().anyMatch(l -> l.prep().contains("shredded"));
     }
 
     private double name(Profile profile) {
@@ -280,11 +287,17 @@ final class RecipeMatcher {
         boolean produceOnly = tested.method() == oilcloth.guide.Method.BOILING;
         for (Ingredient i : telling) {
             boolean sweetens = i.food().kind() == FoodClass.SWEETENER && produceOnly;
-            if (!sweetens && !isListed(i.food(), tested)) {
+            if (!sweetens
+                    && !isListed(i.food(), tested)
+                    && !(i.amount().isEmpty() && tested.isNamedAfter(i.food(), behind(i)))) {
                 unlisted.add(i);
             }
         }
         return unlisted;
+    }
+
+    private String behind(Ingredient i) {
+        return recipe.text().substring(i.range().end());
     }
 
     private static boolean isListed(Food food, TestedRecipe tested) {

@@ -45,12 +45,20 @@ final class Altitudes {
     private static final int LEAST_BARE = 1000;
 
     /** "Because we're over 1,000": which band, not how high. */
-    private static final Cue OVER_A_LIMIT =
-            Cue.of("\\b(we're|we are|i'm|i am|you're|you are|it's|being) (over|above|under|below) $");
+    private static final Cue OVER_A_LIMIT = Cue.of(
+            "\\b(we're|we are|i'm|i am|you're|you are|it's|being|says so|says|anything|anywhere|everything|everywhere|places|altitudes|elevations) (over|above|under|below) $");
 
     /** "Elevation where we live is 680". */
     private static final Cue HEIGHT_IS =
             Cue.of("\\b(elevation|altitude|elev|alt) [^.;\\d]{0,40}\\b(is|of|about|around|at) $");
+
+    /** "I think we're at nine hundred and something?". */
+    private static final Cue DOUBTED =
+            Cue.of("\\band something\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?");
+
+    /** "Elev. under 1000." */
+    private static final Cue ALTITUDE_BELOW =
+            Cue.of("(?<!\\b(for|at|an|any|the) )\\b(elev|elevation|altitude|alt) ([.:] )?((is|was) )?(under|below) $");
 
     private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
 
@@ -133,6 +141,10 @@ final class Altitudes {
         return i;
     }
 
+    private static boolean endsClause(Sentence s, int to) {
+        return to >= s.size() || s.is(to, ".") || s.is(to, ")") || s.is(to, ";");
+    }
+
     private static void state(Sentence s, Draft draft, int i, Numbers.Figure f, boolean metres, int to) {
         if (f.high() > Altitude.HIGHEST_FEET
                 || draft.facts
@@ -149,7 +161,9 @@ final class Altitudes {
         // "add 5 minutes above 3,000 ft" is a rule, not a place
         String before = s.around(i, 3, 0);
         // "under 1,000 feet here" is one
-        boolean below = before.contains("below ") || before.contains("under ");
+        boolean below = (before.contains("below ") || before.contains("under "))
+                && !(endsClause(s, to)
+                        && ALTITUDE_BELOW.matcher(s.around(i, 6, 0)).find());
         if (before.contains("above ")
                 || before.contains("over ")
                 || before.contains("per ")
@@ -163,6 +177,9 @@ final class Altitudes {
             return;
         }
         Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
+        if (s.has(DOUBTED)) {
+            draft.unread.add(new Unread(s.span(i, to), true));
+        }
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));

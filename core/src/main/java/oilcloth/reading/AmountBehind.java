@@ -35,7 +35,9 @@ final class AmountBehind {
 
     /** Where the amount would begin; the token behind the name where nothing leads to one. */
     private static int start(Sentence s, int end) {
-        int k = Brackets.qualifier(s, ContextWords.pieces(s, end));
+        // "sugar to taste (about a cup)"
+        int taste = s.is(end, "to") && s.is(end + 1, "taste") && s.is(end + 2, "(") ? end + 2 : end;
+        int k = Brackets.qualifier(s, ContextWords.pieces(s, taste));
         while (k < s.size() && SIGNS.contains(s.token(k).norm())) {
             k++;
         }

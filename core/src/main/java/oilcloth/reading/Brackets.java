@@ -17,6 +17,12 @@ final class Brackets {
     /** "a peck of tomatoes (about 10 lb)": what was weighed outranks what was counted or came in a container. */
     static Optional<Amount> weighed(Sentence s, int end, Amount counted) {
         Unit.Kind kind = counted.unit().kind();
+        if (kind == Unit.Kind.MASS && s.is(end, "(")) {
+            // "14 lb lima pods (4 qt shelled)": as it was readied
+            return READIED.matcher(s.around(end, 0, LONGEST)).lookingAt()
+                    ? Amounts.at(s.tokens(), end + 1).map(Amounts.Found::amount)
+                    : Optional.empty();
+        }
         if (!s.is(end, "(") || (kind != Unit.Kind.PACK && kind != Unit.Kind.COUNT)) {
             return Optional.empty();
         }
@@ -32,6 +38,9 @@ final class Brackets {
         }
         return Optional.empty();
     }
+
+    private static final Cue READIED = Cue.of(
+            "\\( [\\d½¼¾⅓⅔/ -]+ ?(cups?|c|quarts?|qts?|pints?|pts?) (of )?(shelled|kernels?|hulled|husked|podded|pitted|cut corn)( \\w+)? \\)");
 
     /** Tokens. */
     private static final int LONGEST = 26;
@@ -108,6 +117,10 @@ final class Brackets {
     private static final Cue COUNTED = Cue.of(
             "\\( ?((i|we|it|that|this) (cut|used?|took|takes|needed|was|is) )?(about |approx\\w* |from )?\\d+ ?((to|or|-|–) ?\\d+ ?)?([a-z-]+ ){0,3}(ears?|heads?|stalks?|bunch(es)?|bulbs?|pods?|roots?|fruits?|pieces|cobs?|whole)\\b[^)]*\\)");
 
+    /** "10 cups corn kernels, from about 18 ears". */
+    private static final Cue COUNTED_FROM = Cue.of(
+            ", from (about |around |roughly |some )?\\d+ ([a-z]+ )?(ears?|heads?|stalks?|bunch(es)?|bulbs?|cobs?)\\b");
+
     private static final Cue USED =
             Cue.of("\\( ?((i|we) (used?|put in|took|like|add|added|did|had)\\b|\\d+ of [a-z]+ ?(,|and))[^)]*\\)");
 
@@ -144,6 +157,13 @@ final class Brackets {
         while (k < s.size() && k - end < WORDS_BETWEEN && s.token(k).isWord() && !s.isClaimed(k)) {
             k++;
         }
+        if (s.is(k, ",")) {
+            String after = s.around(k, 0, WORDS_BETWEEN);
+            Matcher m = COUNTED_FROM.matcher(after);
+            return m.lookingAt()
+                    ? k + (int) m.group().chars().filter(c -> c == ' ').count() + 1
+                    : end;
+        }
         if (!s.is(k, "(") || closing(s, k) == k) {
             return end;
         }
@@ -169,7 +189,7 @@ final class Brackets {
     private static final Cue MEASURED = Cue.of(
             "\\( ?((it|that|this|they|which) )?((is|was|are|were|makes?|made|weighed|equals?|=) )?((about|approx\\w*|around|roughly|some|or|from|~|abt) ?[.]? ?)*"
                     + FIGURE + " ?((to|or|-|–) ?" + FIGURE
-                    + " ?)?(lbs?|pounds?|#|oz|ounces?|kg|kilos?|g|grams?|cups?|c|quarts?|qts?|pints?|pts?|liters?|litres?|l|ml)[.]?( (total|in all|all told|whole|chopped|diced|sliced|prepared|fresh|peeled|raw|trimmed|altogether|each size|(before|after|once|when) \\w+))? ?[.]? ?\\)");
+                    + " ?)?(lbs?|pounds?|#|oz|ounces?|kg|kilos?|g|grams?|cups?|c|quarts?|qts?|pints?|pts?|liters?|litres?|l|ml)[.]?( (shelled|hulled|kernels|husked|podded|pitted|total|in all|all told|whole|chopped|diced|sliced|prepared|fresh|peeled|raw|trimmed|altogether|each size|(before|after|once|when) \\w+))? ?[.]? ?\\)");
 
     private static final Set<String> GOES_ON =
             Set.of("and", "or", "with", "plus", "then", "in", "into", "to", "&", "for");

@@ -63,7 +63,7 @@ final class CannerTime {
             String w = s.token(k).norm();
             // "one canner load at a time" starts no canner
             boolean load = w.equals("canner") && (s.is(k + 1, "load") || s.is(k + 1, "loads") || s.is(k + 1, "full"));
-            if (TimeWords.PROCESS.contains(w) && !load && !(w.equals("can") && isModal(s, k))) {
+            if (isProcess(s, k) && !load) {
                 boolean venting = w.equals("canner") && Venting.names(s, k);
                 if (!venting || !broken) {
                     return !venting;
@@ -129,8 +129,14 @@ final class CannerTime {
     /** "at 10 pounds for an hour", "15 lb 75 min". */
     private static boolean poundsBefore(Sentence s, int from) {
         // "ten pounds (weight) twenty five min."
-        int end = s.is(from - 1, ")") && s.is(from - 3, "(") ? from - 3 : from;
+        int joined = s.is(from - 1, "and") || s.is(from - 1, ",") ? from - 1 : from;
+        int end = s.is(joined - 1, ")") ? opening(s, joined - 1) : from;
         int k = s.is(end - 1, "for") || s.is(end - 1, ",") || s.is(end - 1, "x") ? end - 2 : end - 1;
+        boolean weight = s.is(k, "weight") || s.is(k, "weighted") || s.is(k, "dial");
+        if (weight && (s.is(k - 1, "lb") || s.is(k - 1, "lbs") || s.is(k - 1, "pound") || s.is(k - 1, "pounds"))) {
+            // "ten lb weight 45 min"
+            k--;
+        }
         if (k > 2 && s.is(k - 1, "the") && s.is(k - 2, "on")) {
             // "11 pounds on the dial for 25 minutes"
             k -= 3;
@@ -148,6 +154,15 @@ final class CannerTime {
                 && (s.is(from - 1, "for")
                         || s.is(from - 1, "x")
                         || PRESSURES.contains(s.token(k - 1).norm()));
+    }
+
+    /** The token of the bracket that closes at {@code close}. */
+    private static int opening(Sentence s, int close) {
+        int k = close;
+        while (k > 0 && !s.is(k, "(")) {
+            k--;
+        }
+        return k;
     }
 
     /** "45 minutes, boiling water bath", "quarts, 20 min": a clause by itself, in a sentence of jars or canner. */
@@ -207,9 +222,7 @@ final class CannerTime {
                     || TimeWords.WAIT.contains(w)) {
                 return false;
             }
-            if (TimeWords.PROCESS.contains(w) && !(w.equals("can") && isModal(s, k))
-                    || w.equals("weight")
-                    || (w.equals("boiling") && s.is(k + 1, "water"))) {
+            if (isProcess(s, k) || w.equals("weight") || (w.equals("boiling") && s.is(k + 1, "water"))) {
                 return true;
             }
         }
@@ -254,6 +267,14 @@ final class CannerTime {
                 || !s.token(at).isWord()
                 || TimeWords.PROCESS.contains(s.token(at).norm())
                 || s.is(at, "dial");
+    }
+
+    /** Not "4 t canning salt", "you can". */
+    private static boolean isProcess(Sentence s, int k) {
+        String word = s.token(k).norm();
+        return TimeWords.PROCESS.contains(word)
+                && !(word.equals("canning") && s.is(k + 1, "salt"))
+                && !(word.equals("can") && isModal(s, k));
     }
 
     private static boolean isModal(Sentence s, int can) {

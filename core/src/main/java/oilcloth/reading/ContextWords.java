@@ -47,8 +47,22 @@ final class ContextWords {
         if (food.name().equals("cloves") && much && GARLIC.matcher(s.whole()).find()) {
             return guide.food("garlic");
         }
+        // "a 26 lb tom": no tomato
+        if (food.name().equals("tomato")
+                && (s.is(from, "tom") || s.around(from, 0, 4).contains(" tom "))
+                && TURKEY.matcher(s.whole()).find()) {
+            return guide.food("chicken");
+        }
+        // "5 lb crabs", "prick the apples": of the crab apples
+        boolean crab = food.name().equals("crab") || food.name().equals("apple") && amount.isEmpty();
+        if (crab && CRAB_APPLES.matcher(s.whole()).find()) {
+            return guide.food("crabapple");
+        }
         return food;
     }
+
+    private static final Pattern TURKEY = Pattern.compile("(?i)\\b(turkeys?|gobblers?|hens?)\\b");
+    private static final Pattern CRAB_APPLES = Pattern.compile("(?i)\\bcrab ?-?apples?\\b");
 
     /** "3 C sweet red pepper, 3 C green": a colour by itself is more of the pepper before it. */
     private static Optional<Food> colour(Sentence s, int at, Draft draft) {

@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import oilcloth.guide.FoodClass;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
@@ -193,7 +194,7 @@ final class Deviations {
             odd = s.find(HEDGED).or(() -> clauses(s, draft));
         }
         if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended) {
-            odd = alike(s);
+            odd = alike(s, draft);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
     }
@@ -245,11 +246,14 @@ final class Deviations {
     }
 
     /** What sounds like something that mattered, though something was read in the sentence. */
-    private Optional<Range> alike(Sentence s) {
+    private Optional<Range> alike(Sentence s, Draft draft) {
         if (marked.weight(s) > MarkedRemarks.GRAVE) {
             return Optional.of(s.range());
         }
         return MarkedRemarks.parts(s).stream()
+                // "browned in the skillet, little bit of lard"
+                .filter(p -> draft.ingredients.stream()
+                        .noneMatch(i -> i.aside() && i.food().kind() == FoodClass.FAT && p.overlaps(i.range())))
                 .filter(p -> marked.weight(s, p) > MarkedRemarks.GRAVE)
                 .findFirst();
     }

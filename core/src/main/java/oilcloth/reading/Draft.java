@@ -59,6 +59,9 @@ final class Draft {
 
     /** The jars have been filled: cooking that follows is not a hot pack. */
     boolean filled;
+
+    /** The jars have been filled and closed. */
+    boolean lidded;
     /** Words that say no jar is processed; where a time is told as well, both cannot hold. */
     Optional<Range> unprocessed = Optional.empty();
 

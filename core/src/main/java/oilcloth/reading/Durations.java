@@ -26,8 +26,8 @@ final class Durations {
     private static final Cue LABEL =
             Cue.of("^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] )?$");
 
-    private static final Cue GAVE =
-            Cue.of("\\b(gave|give|gives|only did|i did|we did|do) (it|them|mine|ours|about|only|just)? ?");
+    private static final Cue GAVE = Cue.of(
+            "(\\b(gave|give|gives|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?");
     /** "time them for 25 minutes". */
     private static final Cue TIMED_IT = Cue.of(
             "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold)( it| them)?( there| steady| at it| at pressure| right there)+( for)? $|\\b(kept|keep|held|hold) (it|them)( for)? $");
@@ -44,8 +44,12 @@ final class Durations {
     private static final Cue RESTS = Cue.of(
             "\\b(lid|heat|burner|flame) (is |was )?off,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
 
+    /** "I put the weight on from the start, saves ten minutes". */
+    private static final Cue SAVED =
+            Cue.of("\\b(saves?|saved|saving|gains?|gained|lost|wasted|spare) (me |us |about )?$");
+
     /** Jars stood on their heads: no process. */
-    private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on their (heads|lids))\\b");
+    private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
 
     private static final Cue OF_STEAM =
             Cue.of("(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)");
@@ -129,7 +133,8 @@ final class Durations {
         if (moment || rests) {
             return;
         }
-        if (TURNED.matcher(s.around(i, 4, 0)).find()
+        if (SAVED.matcher(s.around(i, 2, 0)).find()
+                || TURNED.matcher(s.around(i, 4, 0)).find()
                 || OF_LIDS.matcher(s.around(i, 7, 0)).find()) {
             return;
         }

@@ -19,7 +19,8 @@ final class FigureFacts {
     private static final Cue FELL = Cue.of("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
 
     /** "I'm Juniper, 16". */
-    private static final Cue AGE = Cue.of("\\b(i'm|i am|he's|she's|aged?|turned|turning) (\\w+ , )?$");
+    private static final Cue AGE =
+            Cue.of("\\b(i'm|i am|he's|she's|he is|she is|aged?|turned|turning|turns) (\\w+ , )?$");
 
     void read(Sentence s, Draft draft) {
         numbering(s);
@@ -62,6 +63,14 @@ final class FigureFacts {
                 && (s.is(1, ".") || s.is(1, ")"))
                 && s.token(0).raw().length() <= 2) {
             s.claim(0, 2);
+        }
+        boolean counted = s.whole().contains("(1)") && s.whole().contains("(2)");
+        for (int i = 0; counted && i + 2 < s.size(); i++) {
+            // "Questions: (1) do they need salt? (2) …"
+            boolean opens = i == 0 || s.is(i - 1, ":") || s.is(i - 1, ";");
+            if (opens && s.is(i, "(") && s.token(i + 1).raw().matches("\\d") && s.is(i + 2, ")")) {
+                s.claim(i + 1, i + 2);
+            }
         }
         for (int i = 0; i + 1 < s.size(); i++) {
             if (s.token(i + 1).isNumber()
@@ -121,7 +130,9 @@ final class FigureFacts {
                 !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE
                         || draft.facts.gauge().isPresent()
                         || draft.facts.vented().isPresent();
-        if (u.is("psi") || PressurePounds.at(s, unit) || told && PressurePounds.alone(s, i, unit)) {
+        if (u.is("psi")
+                || PressurePounds.at(s, unit)
+                || told && (PressurePounds.alone(s, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
             // "the gauge fell to 8 lb" is no pressure anybody processed at
             boolean fell = FELL.matcher(s.around(i, 4, 0)).find();
             if (f.high() <= 30 && !fell) {
@@ -169,7 +180,7 @@ final class FigureFacts {
             return unit + 1;
         }
         boolean age = f.high() < OLDEST
-                && !u.isWord()
+                && (!u.isWord() || u.is("and") || u.is("now") || u.is("this") || u.is("years"))
                 && AGE.matcher(s.around(i, 3, 0)).find();
         return age ? n : year(s, i, f);
     }

@@ -9,7 +9,7 @@ final class FormWords {
 
     /** Forms that name the product outright. */
     static final List<Phrase<String>> FORMS = List.of(
-            Phrase.of("\\bpie[- ]filling\\b", "pie-filling"),
+            Phrase.of("\\bpie[- ]filling\\b|\\bmince ?-?meat\\b", "pie-filling"),
             Phrase.of("\\b(freezer|refrigerator) (jam|pickles)\\b", "cold"),
             Phrase.of(
                     "\\b(jams?(?! (as (many|much)|them|it|full|more|tight|in (the|as|more|all)|the (beans|jar)))|preserves?|marmalade|conserve)\\b",

@@ -28,7 +28,7 @@ final class ImpliedMinutes {
 
     private ImpliedMinutes() {}
 
-    private static final Cue BATH = Cue.of("\\b(bwb|bwc|hwb|wb|water ?bath|boiling water) (- |: |for )?$");
+    private static final Cue BATH = Cue.of("\\b(bwb|bwc|bw|hwb|wb|water ?bath|boiling water) (- |: |for )?$");
 
     /** "25 BWB". */
     private static final Cue BATH_NEXT = Cue.of("(bwb|bwc|hwb|water ?bath)\\b");
@@ -38,15 +38,16 @@ final class ImpliedMinutes {
 
     /** "1/2 inch. BWB 15. Elev 890.", "25 BWB / 540 ft". */
     private static boolean besideTheBath(Sentence s, Draft draft, int i) {
-        boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
-        boolean before = BATH_NEXT.matcher(s.around(i + 1, 0, 3)).lookingAt();
         Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i)
-                .filter(n -> n.next() == i + 1
-                        && n.low() >= SHORTEST
-                        && n.high() <= LONGEST
-                        && n.low() == Math.rint(n.low()));
+                .filter(n -> n.low() >= SHORTEST && n.high() <= LONGEST && n.low() == Math.rint(n.low()));
+        if (f.isEmpty()) {
+            return false;
+        }
+        int next = f.get().next();
+        boolean alone = next >= s.size() || s.is(next, ".") || s.is(next, ",") || s.is(next, ";");
+        boolean before = BATH_NEXT.matcher(s.around(next, 0, 3)).lookingAt();
         boolean behind = alone && BATH.matcher(s.around(i, 3, 0)).find();
-        if (f.isEmpty() || !behind && !before) {
+        if (!behind && !before) {
             return false;
         }
         add(s, draft, i, f.get(), Optional.empty());
@@ -55,9 +56,9 @@ final class ImpliedMinutes {
 
     /** Whether such a time stands at the token; it has then been read. */
     static boolean read(Sentence s, Draft draft, int i) {
-        return s.token(i).isNumber()
-                && !Durations.isElsewhere(s, i)
-                && (figured(s, draft, i) || besideTheBath(s, draft, i) || besideAnother(s, draft, i));
+        return !Durations.isElsewhere(s, i)
+                && (besideTheBath(s, draft, i)
+                        || s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i)));
     }
 
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */

@@ -20,7 +20,7 @@ import oilcloth.text.Token;
 final class IngredientFinder {
 
     private static final Cue OPTIONAL =
-            Cue.of("\\boptional(ly)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
+            Cue.of("\\bopt(ional(ly)?)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
     /** "Should I have added lemon?" says that none was. */
     private static final Cue ASKING = Cue.of(
             "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?");
@@ -321,6 +321,10 @@ final class IngredientFinder {
         if (!s.isItem() && !draft.ingredients.isEmpty() && s.has(AnotherTime.CUE) && !isListed(draft, match.food())) {
             return end;
         }
+        boolean before = s.is(i - 1, "my") && s.has(AnotherTime.BEFORE) && !s.has(Vocabulary.ADD);
+        if (before || NotInTheJar.isHers(s) || NotInTheJar.isLikeness(s, i)) {
+            return end;
+        }
         if (serving && !s.isItem()) {
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(new Ingredient(
@@ -350,9 +354,12 @@ final class IngredientFinder {
             open = s.is(k, "(") || open && !s.is(k, ")");
         }
         Range range = s.span(from, open && s.is(to, ")") ? to + 1 : to);
-        Food food = ContextWords.kind(guide, s, AcidWords.kind(guide, s, named, amount), amount, from);
+        boolean cut = CUT.matcher(s.around(from, 0, to - from)).find();
+        Food acid = cut ? named : AcidWords.kind(guide, s, named, amount);
+        Food food = ContextWords.kind(guide, s, acid, amount, from);
         boolean aside = PouredOff.is(s, draft, food, from);
-        Optional<Ingredient.PerJar> perJar = JarShare.of(s, to);
+        Optional<Ingredient.PerJar> perJar =
+                JarShare.of(s, to).or(() -> measured.flatMap(a -> JarShare.withJars(s, a, to)));
         Optional<Amount> shared = amount.filter(a -> isDosed(food)).flatMap(a -> JarShare.shared(s, a, to));
         if (shared.isPresent()) {
             perJar = Optional.of(new Ingredient.PerJar(Optional.empty()));
@@ -368,6 +375,10 @@ final class IngredientFinder {
                 AcidWords.strength(s, food));
         SameFood.merge(s, draft, read);
     }
+
+    /** "1/4 cup minced lemon": no juice. */
+    private static final Cue CUT =
+            Cue.of("\\b(minced|sliced|chopped|diced|ground|quartered|shredded|thin)\\b.*\\b(lemons?|limes?) $");
 
     /** What is measured into each jar rather than into the pot. */
     private static boolean isDosed(Food food) {

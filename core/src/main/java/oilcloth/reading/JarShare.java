@@ -24,11 +24,29 @@ final class JarShare {
     private static final Map<String, JarSize> SHORT =
             Map.of("qt", JarSize.QUART, "qts", JarSize.QUART, "pt", JarSize.PINT, "pts", JarSize.PINT);
 
+    /** "Packed loosely in hot pints with 1 tbsp lemon juice and 1/2 t salt". */
+    private static final Cue WITH_SPOONS = Cue.of(
+            "\\b(pack|fill|ladl|spoon|put|went|goes)\\w*\\b[^.;]{0,40}(?<!\\b(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|all|the) )\\b(pints|quarts|half[- ]pints|jars) with [^.;]*\\b(tsps?|teaspoons?|tbsps?|tbs|tablespoons?|t)\\b[^.;]*$");
+
     private static final int FEW_WORDS = 6;
 
     private static final Cue NAMES_JARS = Cue.of("\\b(pints|quarts|jars)\\b");
 
     private JarShare() {}
+
+    /** Cups; no more acid was tested in a jar. */
+    private static final double MOST_IN_A_JAR = 0.25;
+
+    /** What the jars, not so and so many of them, are packed with by the spoon. */
+    static Optional<Ingredient.PerJar> withJars(Sentence s, Amount amount, int to) {
+        String told =
+                s.low().substring(0, s.token(to - 1).range().end() - s.range().start());
+        boolean dose = amount.unit().kind() == Unit.Kind.VOLUME
+                && amount.high() * amount.unit().inBase() <= MOST_IN_A_JAR * Unit.CUP.inBase();
+        return dose && told.contains("s with ") && WITH_SPOONS.matcher(told).find()
+                ? Optional.of(new Ingredient.PerJar(Optional.empty()))
+                : Optional.empty();
+    }
 
     /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
     static Optional<Ingredient.PerJar> of(Sentence s, int to) {

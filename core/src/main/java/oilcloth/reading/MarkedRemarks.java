@@ -50,6 +50,9 @@ final class MarkedRemarks {
     private static final double STEP = 0.2;
     private static final double LEAST = 1e-6;
     private static final int LEAST_WORDS = 4;
+    /** All but one in so many words. */
+    private static final int MOST_OF = 3;
+
     private static final int SHORTEST_STEM = 3;
     private static final String[] ENDINGS = {"ing", "ed", "es", "s"};
 
@@ -144,6 +147,19 @@ final class MarkedRemarks {
     /** Whether a word stands in any of them. */
     boolean hasMet(String word) {
         return weights[place(stem(word))] != 0;
+    }
+
+    /** Whether what it is weighed by is more than a word or two of it: "Wonton style." is not. */
+    boolean hasMetMost(Sentence s) {
+        int words = 0;
+        int met = 0;
+        for (Token token : s.tokens()) {
+            if (token.isWord()) {
+                words++;
+                met += hasMet(token.norm()) ? 1 : 0;
+            }
+        }
+        return met * MOST_OF >= words * (MOST_OF - 1);
     }
 
     double weight(String remark) {

@@ -13,6 +13,9 @@ final class NameAfter {
     /** Sizes written short, with their dot: "6 sm. peppers". */
     private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
 
+    /** "I am 83 and have been putting up kraut". */
+    private static final Set<String> VERBS = Set.of("have", "has", "had", "been", "am", "was", "were");
+
     private final Lexicon lexicon;
 
     NameAfter(Lexicon lexicon) {
@@ -69,7 +72,8 @@ final class NameAfter {
                 return k;
             }
             String w = s.token(k).norm();
-            if (w.equals("to")
+            if (VERBS.contains(w)
+                    || w.equals("to")
                     || w.equals("in")
                     || w.equals("into")
                     || w.equals("for")

@@ -17,6 +17,23 @@ final class NotInTheJar {
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 
+    /** "Odile boils hers with tomatoes but that is her way". */
+    private static final Cue HERS = Cue.of(
+            "^[^.;]{0,40}\\b(boils?|cans?|canned|does|did|makes?|made|puts?|packs?|packed|cooks?|fixes|likes|has|tops|fills) (hers|his|theirs)\\b(?=.*\\b(but|though|however)\\b)(?!.*\\b(i|we|me|us|mine|ours|these|this|my own|same|too)\\b)");
+
+    /** How somebody else does it. */
+    static boolean isHers(Sentence s) {
+        return s.has(HERS);
+    }
+
+    /** "It gels like jello", "bright as marigolds": what it looks or tastes like. */
+    private static final Cue LIKENESS = Cue.of(
+            "\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good )*$|\\b(bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the )*$");
+
+    static boolean isLikeness(Sentence s, int i) {
+        return !s.isItem() && LIKENESS.matcher(s.around(i, 7, 0)).find();
+    }
+
     /** What comes after the "but I don't" is done. */
     static boolean isNotHeeded(Sentence s, int i) {
         return s.find(NOT_HEEDED).filter(r -> r.contains(s.span(i, i + 1))).isPresent();

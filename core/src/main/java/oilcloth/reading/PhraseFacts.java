@@ -25,7 +25,7 @@ final class PhraseFacts {
 
     private static final List<Phrase<CanningMethod>> METHODS = List.of(
             Phrase.of(
-                    "^boiling[- ]water\\.?$|\\bcanner\\b[^.;]{0,30}\\bwater\\b[^.;]{0,40}\\b(over|above) (the |my )?(tops|jars|lids)\\b|\\bwater\\b[^.;]{0,16}\\b(over|above) (the |my )(jars|lids|tops of the jars)\\b|\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\b(jars?|pints|quarts|half[- ]pints|lids|packed)\\b[^.;]{0,60}\\b(kept|held|left) at a (full |rolling |hard |good )*boil in (the|a|my) (kettle|canner|boiler|tub|pot)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bbath (for )?\\d+ ?min|\\bbath canner|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
+                    "^boiling[- ]water\\.?$|\\bcanner\\b[^.;]{0,30}\\bwater\\b[^.;]{0,40}\\b(over|above) (the |my )?(tops|jars|lids)\\b|\\bwater\\b[^.;]{0,16}\\b(over|above) (the |my )(jars|lids|tops of the jars)\\b|\\b(hot[- ])?water[- ]?bath\\w*|\\bbw[bc]\\b|\\bb\\. ?w\\.|\\bhwb\\b|\\b(hours?|hrs?) at a (full |hard |good |rolling )*boil in (the )?(pints|quarts|jars|half[- ]pints)\\b|\\bboil(ed|ing)? (them |it |mine )?in (the |a |my )(canner|canning (kettle|pot)|water ?bath)\\b|\\b(jars?|pints|quarts|half[- ]pints|lids|packed)\\b[^.;]{0,60}\\b(kept|held|left) at a (full |rolling |hard |good )*boil in (the|a|my) (kettle|canner|boiler|tub|pot)\\b|\\bwb\\b|\\bprocess\\w*\\b[^.;]{0,40}\\bboiling[- ]water\\b|\\bboiling[- ]water,? (for )?(\\d+|[a-z-]+) ?min|\\bbw\\b|(?<=\\bmin\\w{0,4}[.,]{0,2} )((in|in the|in a) )?(big )?bath\\b|\\b(min\\w*|hours?|hrs?) at a (full |hard |good )*(rolling )?boil\\b[^.;]{0,60}\\bover (them|the (jars|lids|tops))|\\b(jars|pints|quarts) boiled (for )?(\\d+|[a-z-]+) (min|hour)|\\bboiling[- ]water[- ](bath|canner|process)|\\bboiling bath|\\bbath (for )?\\d+ ?min|\\bbath canner|\\bcanner,? (boiling|at a (full |hard |rolling |good )*boil)|\\bboiling canner|"
                             + "\\b(process|can|boil)\\w*\\b[^.;]{0,40}\\bin (a |the )?(big |large |deep )?(pot |kettle |canner )?(of |full of |with )?boiling water|\\bmin\\w* (at a )?(hard |good |full )?rolling (boil )?in the (canner|kettle|pot)\\b|\\bboil(s|ed|ing)? (them|it|the jars|mine|hers|theirs|those) (for )?(about |a good |a full )?[a-z0-9/-]+( and a half)? (hours?|hrs?) (straight )?in (a|an|the|my|her|his|our) ([a-z-]+ ){0,4}(kettle|pot|tub|drum|bucket|can)\\b|\\b(pot|kettle) (of )?water boil(ing|s)?\\b|\\b(wash[- ]?boilers?|wash ?tub|lard can|scalding kettle|canning kettle|canning pot)\\b|\\b(kettle|pot|tub|drum|barrel) of boiling water\\b[^.;]{0,40}\\b(hours?|hrs?)\\b",
                     CanningMethod.BOILING_WATER),
             Phrase.of(
@@ -59,7 +59,7 @@ final class PhraseFacts {
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal|went down|go down|sucks? down|sucked down|pulls? down)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\bseals? (its ?self|itself|them ?selves|by its ?self|on its own)\\b|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
                     + "|\\b(don'?t|do not|did not|didn'?t|never|can'?t|could ?n'?t) see (why|(the |any |a )?(need|point|reason|sense|use))\\b[^.;]{0,24}\\b(process|boil|can|canner|bath)\\w*"
-                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bwrap(ped|s)?( (them|it|the jars|everything))?( up)? in (a |thick |heavy |old |wool |several )*(towels?|blankets?|quilts?|newspapers?)\\b|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\b(sealed|capped|lidded|lids on)\\b[^.;]{0,40}\\bto (go )?(pop|ping|seal|suck)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b");
+                    + "|\\bcover(ed)?\\b[^.;]{0,24}\\b(with|under) (a |thick |heavy |several )*(towels?|blankets?)|\\bwrap(ped|s)?( (them|it|the jars|everything))?( up)? in (a |thick |heavy |old |wool |several )*(towels?|blankets?|quilts?|newspapers?)\\b|\\b(towels?|blankets?) (over|on top|round|around)\\b[^.;]{0,20}\\b(till|until)\\b|\\b(screwed|lids?|caps?|rings?) (on|down)\\b[^.;]{0,40}\\b(till|until) (they|the lids|it|the jars|each one|each) (pop|ping|seal|suck|dome)\\w*|\\b(lids?|caps?|tops?|rings?)\\b[^.;]{0,30}\\b(tight|on|down)\\b[^.;]{0,12}\\band that('s| was| is) (that|it|all)\\b|\\b(sealed|capped|lidded|lids on)\\b[^.;]{0,40}\\bto (go )?(pop|ping|seal|suck)\\b|\\bnothing (else|more|further) (is |was )?(needed|required|necessary)\\b|\\bopen[- ]kettle\\b|\\b(it|they|jars|lids) (all )?seal(s|ed)? (when|as|while|once) (it|they|the jars) cool|\\bturn(s|ed)? ((it|them|the jars|each|jars) )?(over )?(up)?on (their )?heads?\\b|\\b(they|it|jars|the jars|lids) (all )?seals? (by|on) (themselves|itself|their own|its own)\\b");
 
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
     private static final Cue NOT_PROCESSED = p(
@@ -86,7 +86,7 @@ final class PhraseFacts {
                     "juice"),
             Phrase.of(
                     POUR
-                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\btopped (up )?with water|\\b(hot|boiling) water over (them|it|that|the (tomatoes|fruit|beans|jars of))\\b|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
+                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\b(topped|fill|fills|filled|filling)( (it|them|mine|each (one|jar)|the (jars?|rest)))? (up )?with (hot |boiling |cold |plain )*water\\b(?![^.;]{0,20}(over the lids|over the jars|above|canner))|\\b(hot|boiling) water over (them|it|that|the (tomatoes|fruit|beans|jars of))\\b|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
                     "water"),
             Phrase.of(
                     POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
@@ -138,7 +138,7 @@ final class PhraseFacts {
     private static final Cue NOT_STERILE = p(
             "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry)\\b|\\b(jars|pints|quarts)\\b[^.;]{0,40}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(jars|pints)\\b[^.;]{0,50}\\b(not|never|but not|un) ?(been )?(boiled|sterili[sz]ed|scalded)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (bother (to |with |about )?)?(boil|sterili[sz]e|scald|boiling|sterili[sz]ing|scalding) (the |my |any )?(empty |clean )*jars\\b");
     private static final Cue PER_THOUSAND = p(
-            "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)");
+            "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)|\\b(1|2|one|two|a) (extra |more )?min(ute)?s? (more|extra|longer|over) (per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
             "\\b(jars?|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\bthem\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b|(^|[,;] )(and |then )*(in|into) (the|my|a) (big |hot )*(canner|water ?bath)\\b");
     private static final Cue OUT_OF_CANNER = p(
@@ -148,6 +148,12 @@ final class PhraseFacts {
     /** "… then the hot carrots and their liquid, an inch from the top". */
     private static final Cue TO_THE_TOP =
             p("\\b(inch|inches)\\b[^.;]{0,12}\\b(from|of|below|at|to) the (top|rim|brim)\\b");
+
+    private static final Cue LID = p("\\b(lids?|lidded|caps?|capped)\\b");
+
+    /** "Wipe, lid. Boil 15 min.": nothing but the closed jars is left to boil. */
+    private static final Cue BOIL_NOW =
+            p("(then )?boil(ed)? (for )?(\\d+|[a-z-]+) (full )?min(ute)?s?\\b ?([.,;()]|$)");
 
     private static final Cue COOK = p(
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saute\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
@@ -161,10 +167,10 @@ final class PhraseFacts {
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
-    private static final Cue HEADS = p("(.*: )?([a-z']+ ){0,6}[\"“]?([a-z']+ ){0,3}");
+    private static final Cue HEADS = p("(.*: )?([a-z'&-]+ ){0,6}[\"“]?([a-z'&-]+ ){0,3}");
 
     private static final Cue COLON = p(
-            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with) |( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
+            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
     private static final Cue COMMA = p(",");
     private static final Cue MAKING = p(
             "\\b((is|are|about|abt|check|review|look at) (my|our|her|his|their)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
@@ -365,6 +371,13 @@ final class PhraseFacts {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
         }
         draft.filled |= fills || s.has(TO_THE_TOP);
+        boolean boils = draft.lidded && BOIL_NOW.matcher(s.low()).lookingAt();
+        if (boils && draft.facts.methods().isEmpty()) {
+            draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, s.span(0, 1)));
+            draft.inCanner = true;
+            draft.inCannerFrom = s.range().start();
+        }
+        draft.lidded |= draft.filled && s.has(LID);
         if (s.has(INTO_CANNER) && !draft.inCanner) {
             draft.inCanner = true;
             draft.inCannerFrom = s.findAny(INTO_CANNER).orElseThrow().start();

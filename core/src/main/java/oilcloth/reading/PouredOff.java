@@ -49,7 +49,7 @@ final class PouredOff {
 
     /** "Brown a few at a time with just enough oil to keep them from sticking". */
     private static final Cue BROWNED = Cue.of(
-            "\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b.*\\b(little|enough|(small|tiny) amount of|(bit|touch|film|wipe|drop|dab|smear|slick|spray|drizzle|tad) of|spoon(ful)?s? of|some)\\b[^.;,]{0,14}\\b(oil|fat|lard|shortening)\\b|\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b[^.;,]{0,40}\\bin (hot |some |the )?(oil|fat|lard|shortening)\\b");
+            "\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b.*\\b(little|enough|(small|tiny) amount of|(bit|touch|film|wipe|drop|dab|smear|slick|spray|drizzle|tad) of|spoon(ful)?s? of|some)\\b[^.;,]{0,14}\\b(oil|fat|lard|shortening|grease|drippings)\\b|\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b[^.;,]{0,40}\\bin (hot |some |the )?(oil|fat|lard|shortening)\\b");
 
     private static final Cue KEPT = Cue.of(
             "\\b(oil|fat|lard|shortening|drippings|grease)\\b[^.;]{0,20}\\b(pour\\w*|goes|went|over|too|(in|into|to) (the|each|every|my) (jars?|pints?|quarts?))\\b");

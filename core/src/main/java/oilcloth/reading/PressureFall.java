@@ -8,7 +8,7 @@ import oilcloth.text.Range;
 /** The pressure fell in the canner; it is mended when the whole time was started again. */
 final class PressureFall {
     private static final Cue DROPPED = Cue.of(
-            "(?<!\\b(till|until|unless|before) (the |my )?)\\b(pressure|needle|gauge)\\b[^.;]{0,40}(?<!\\b(never|not|didn't|didnt|doesn't|don't|without|nor|hasn't|hadn't) (once |even |ever |really |at all )?)\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
+            "(?<!\\b(till|until|unless|before) (the |my )?)(?<!\\b(natural|normal|slow) )\\b(pressure|needle|gauge)\\b[^.;]{0,40}(?<!\\b(never|not|didn't|didnt|doesn't|don't|without|nor|hasn't|hadn't) (once |even |ever |really |at all )?)\\b(drop(ped|s)?|fell|falls|went down|dipped|sank|slid|slipped|sagged|crept down)\\b(?! (off|apart|out))(?![^.;]{0,30}\\b(by itself|to zero|on its own|naturally|to 0)\\b)"
                     + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\b(it|canner) (dropped|fell|dipped|slipped|sank|slid) (back |down )?to (about |around |almost )?([1-9]|one|two|three|four|five|six|seven|eight|nine)\\b(?! (cups|jars|pints|quarts|inch|minutes|degrees))|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
     private static final String CLOCK =

@@ -79,6 +79,38 @@ final class PressurePounds {
                 && s.token(figure).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
     }
 
+    /** "Took it up to 11 pounds and kept it there 25 minutes", "12 lb (we are 2,900 ft) and 75 minutes". */
+    private static final Cue THEN_MINUTES = Cue.of(
+            "(pounds|lbs?|#) ?[.]? ?(\\( [^)]* \\) )?((,|;|and|for|then|-|–|x|kept|keep|held|hold|it|them|there|steady|i|we|timed?|gave|a|full|on) )*([\\w-]+ ){1,2}(minutes?|mins?|hours?|hrs?)\\b");
+
+    private static final Cue BROUGHT_TO =
+            Cue.of("\\b(to|at|@|until|till|,) (about |around |just |right |exactly |over )?$");
+
+    private static final Cue WEIGHED =
+            Cue.of("\\b(weigh\\w*|bought|picked|baby|lost|gained|sack|bag|box|dressed|bushel|peck|of \\w+)\\b");
+
+    private static final int LEAST = 5;
+    private static final int MOST = 20;
+
+    /** Once a pressure canner is told and the jars are filled, pounds of nothing are its own. */
+    static boolean inCanner(Sentence s, Draft draft, Numbers.Figure f, int unit) {
+        Token u = s.token(unit);
+        boolean pounds = u.is("pounds") || u.is("lbs") || u.is("lb") || u.is("#");
+        boolean full = draft.filled
+                || draft.facts.headspace().isPresent()
+                || draft.facts.vented().isPresent();
+        if (!pounds || !full || f.low() < LEAST || f.high() > MOST || s.isItem() || s.is(unit + 1, "of")) {
+            return false;
+        }
+        if (THEN_MINUTES.matcher(s.around(unit, 0, 16)).lookingAt()) {
+            return true;
+        }
+        boolean ends = unit + 1 >= s.size()
+                || !s.token(unit + 1).isWord()
+                || GOES_ON.contains(s.token(unit + 1).norm());
+        return ends && BROUGHT_TO.matcher(s.around(unit - 1, 4, 0)).find() && !s.has(WEIGHED);
+    }
+
     private static String inBracket(Sentence s, int open) {
         return s.around(open, 0, Brackets.closing(s, open) - open + 1);
     }

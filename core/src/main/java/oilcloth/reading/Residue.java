@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Set;
 import java.util.regex.Matcher;
+import java.util.stream.IntStream;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
@@ -69,6 +70,10 @@ final class Residue {
             if (s.isClaimed(i) || !s.token(i).isNumber()) {
                 continue;
             }
+            if (isSound(s, i) || isAcidReading(s, i) || isAge(s, i)) {
+                s.claim(i, i + 1);
+                continue;
+            }
             // "8 cloves garlic (1 per jar)" only shares out what was read
             boolean shares = PER.matcher(s.around(i + 1, 0, 3)).lookingAt()
                     && !s.low().contains("juice")
@@ -88,6 +93,36 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    /** "My father in law (87) is convinced". */
+    private static boolean isAge(Sentence s, int i) {
+        return s.is(i - 1, "(")
+                && s.is(i + 1, ")")
+                && i > 1
+                && (Talk.isAbout(s.token(i - 2).norm()) || s.is(i - 2, "law"))
+                && s.token(i).raw().matches("\\d{1,2}|10\\d");
+    }
+
+    private static final Cue ACID_READING = Cue.of("\\bph\\b[^.;,\\d]{0,30}$");
+
+    /** "pH of the final product by meter: 3.4": it stands for no process, and is no amount. */
+    private static boolean isAcidReading(Sentence s, int i) {
+        String before =
+                s.low().substring(0, s.token(i).range().start() - s.range().start());
+        return ACID_READING.matcher(before).find()
+                && Numbers.at(s.tokens(), i).filter(f -> f.high() <= LOW_ENOUGH).isPresent();
+    }
+
+    /** pH that acid foods have, with room for the meter's error. */
+    private static final double LOW_ENOUGH = 4.2;
+
+    /** "Let cool b4 opening". */
+    private static boolean isSound(Sentence s, int i) {
+        return i > 0
+                && s.is(i, "4")
+                && s.is(i - 1, "b")
+                && s.token(i - 1).range().end() == s.token(i).range().start();
     }
 
     /** "Altitude 1,240 at the house, but I can at the cabin, which is 4,400". */
@@ -129,7 +164,12 @@ final class Residue {
     /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */
     private static boolean isTime(Sentence s, int i) {
         boolean again = i > 2 && s.is(i - 1, "and") && s.token(i - 2).isNumber();
-        String verb = i > 0 ? s.token(again ? i - 3 : i - 1).norm() : "";
+        int before = again ? i - 3 : i - 1;
+        // "boiled gently 5"
+        String verb = before < 0
+                ? ""
+                : s.token(before > 0 && StepWords.isManner(s.token(before).norm()) ? before - 1 : before)
+                        .norm();
         boolean cooking =
                 COOKING.contains(verb) || s.is(i - 1, "another") && s.low().contains("boil");
         return cooking
@@ -196,7 +236,12 @@ final class Residue {
             first = first < 0 ? i : first;
             last = i;
         }
-        if (words > 0 && words <= 5) {
+        // "put in the church raffle basket"
+        boolean elsewhere = first >= 0
+                && IntStream.rangeClosed(first, last)
+                        .allMatch(i -> Talk.isAbout(s.token(i).norm()))
+                && MarkedRemarks.shipped().weight(s) < MarkedRemarks.HARMLESS;
+        if (words > 0 && words <= 5 && !elsewhere) {
             draft.unread.add(new Unread(s.span(first, last + 1), true));
         }
     }

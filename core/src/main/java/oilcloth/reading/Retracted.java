@@ -14,7 +14,7 @@ final class Retracted {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\? *((no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|scratch that|kidding)\\b[,.!]* *");
+            "(?i)^[^0-9.;!?]{3,60}(?<!batch)\\? *((did (those|that|them)( already| last \\w+)?|no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
 
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(
@@ -28,10 +28,25 @@ final class Retracted {
                         .find()) {
             return 0;
         }
+        // "Grape juice, white: no wait, pink": nothing of the dish is taken back
+        int last = words.lastIndexOf(',', Math.max(0, cut.end() - REACH));
+        if (last > 0
+                && !names(words, new Range(last, cut.end()), ingredients)
+                && names(words, new Range(0, last), ingredients)) {
+            return 0;
+        }
         Sentence said = new Sentence(words, new Range(0, cut.end()), false);
         List<Food> foods = ingredients.foodsOf(said);
         boolean dish = !foods.isEmpty() || PhraseFacts.namesForm(said);
         return dish && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
+    }
+
+    /** Characters of "no wait, ". */
+    private static final int REACH = 12;
+
+    private static boolean names(String words, Range part, IngredientFinder ingredients) {
+        Sentence s = new Sentence(words, part, false);
+        return !ingredients.foodsOf(s).isEmpty() || PhraseFacts.namesForm(s);
     }
 
     private Retracted() {}

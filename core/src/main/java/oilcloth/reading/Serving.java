@@ -25,9 +25,16 @@ final class Serving {
         return s.has(CUE) && !s.has(IN_IT) && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
     }
 
+    private static final String ON =
+            "\\b(had|ate|eat) ((a little|a bit|some|the|what was|it|them) )?((extra|rest|left( over)?|leftovers?|of it) )?(on|over) (\\w+ ){0,2}(oatmeal|oats|toast|ice cream|pancakes|waffles|biscuits|cornbread|rice|noodles|yogurt|crackers|cereal|eggs|potatoes|burgers|tacos|ham|pork|chops|cheese)";
+
+    /** "Seven quarts plus a little extra we had on oatmeal". */
+    private static final Cue HAD_ON = Cue.of(ON);
+
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
-            "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b"
+            "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
+                    + "|" + ON
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|\\b(at|on) the table\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
                     + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?) (it|them|one|these|a jar)?");
@@ -44,7 +51,7 @@ final class Serving {
         return s.has(FOR_A_DISH) && !s.has(Vocabulary.ADD) && !s.has(IN_IT)
                 || (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE))
                         && !s.has(IN_IT)
-                        && !s.has(IN_THE_JAR)
+                        && (!s.has(IN_THE_JAR) || s.has(HAD_ON))
                         && !s.has(INTO_EACH);
     }
 

@@ -87,7 +87,9 @@ final class StepWords {
             if (i < named || !s.token(i).isWord() || word.length() < 4 || word.indexOf('\'') > 0 || isKnown(word)) {
                 continue;
             }
-            boolean done = word.endsWith("ed") && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));
+            boolean done = word.endsWith("ed")
+                    && !Talk.isCommon(word)
+                    && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));
             boolean told = !PLAIN.has(word)
                     && (i == 0 || VERB_PLACE.matcher(s.token(i - 1).norm()).matches())
                     && object(s, i + 1);

@@ -49,53 +49,8 @@ final class Talk {
     private static final Set<String> JOINS =
             Set.of("so", "put", "went", "goes", "same", "also", "too", "well", "inside");
 
-    private static final Set<String> HANDLING = Set.of(
-            "take",
-            "takes",
-            "took",
-            "taking",
-            "put",
-            "puts",
-            "give",
-            "gives",
-            "gave",
-            "keep",
-            "keeps",
-            "kept",
-            "bring",
-            "brings",
-            "brought",
-            "use",
-            "uses",
-            "used",
-            "turn",
-            "turns",
-            "turned",
-            "run",
-            "ran",
-            "finish",
-            "finishes",
-            "start",
-            "started",
-            "get",
-            "gets",
-            "hold",
-            "holds",
-            "held");
-    private static final Set<String> HANDLED = Set.of(
-            "it",
-            "them",
-            "these",
-            "those",
-            "mine",
-            "ours",
-            "hers",
-            "his",
-            "theirs",
-            "some",
-            "everything",
-            "all",
-            "half");
+    private static final WordList HANDLING = WORDS.get("handling");
+    private static final WordList HANDLED = WORDS.get("handled");
     private static final Set<String> DOING = Set.of("do", "does", "did", "doing", "make", "makes", "made");
     private static final Set<String> PLACING = Set.of("in", "on", "over", "under", "by", "at", "inside", "up");
     private static final Set<String> NOT =
@@ -163,7 +118,7 @@ final class Talk {
      */
     boolean isIdle(Sentence s, Draft draft, boolean early) {
         double weight = marked.weight(s);
-        return weight < MarkedRemarks.HARMLESS
+        return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s)
                 || SameKind.isTold(s, draft, lexicon)
                 || weight < MarkedRemarks.IDLE_WORDS && isIdleByWords(s, draft, early);
     }
@@ -250,7 +205,7 @@ final class Talk {
     private static boolean isStep(Sentence s, int i) {
         String word = s.token(i).norm();
         return STEPS.hasForm(word)
-                && !HANDLING.contains(word)
+                && !HANDLING.has(word)
                 && (s.is(i + 1, "them") || s.is(i + 1, "it") || s.is(i + 1, "all"));
     }
 
@@ -261,12 +216,17 @@ final class Talk {
         return s.isClaimed(i) && (s.token(i).isNumber() || time || !isWeighty(word));
     }
 
+    /** A word of people, places and pastimes. */
+    static boolean isAbout(String word) {
+        return ABOUT.hasForm(word);
+    }
+
     /** A word of every day that says nothing of food. */
     static boolean isCommon(String word) {
         return KNOWN.hasForm(word) || ABOUT.hasForm(word);
     }
 
-    private static boolean isWeighty(String word) {
+    static boolean isWeighty(String word) {
         return WEIGHTY.hasForm(word)
                 || word.endsWith("er") && WEIGHTY.hasForm(word.substring(0, word.length() - 2))
                 || word.endsWith("est") && WEIGHTY.hasForm(word.substring(0, word.length() - 3));
@@ -350,11 +310,11 @@ final class Talk {
             // "shook the jars", "wiggled the weight"
             return !ABOUT.hasForm(word) && !KNOWN.hasForm(word) && s.token(i).isWord();
         }
-        if (!HANDLED.contains(next)) {
+        if (!HANDLED.has(next)) {
             return NOT.contains(word) && LEFT_UNDONE.contains(next);
         }
         word = base(word);
-        return HANDLING.contains(word)
+        return HANDLING.has(word)
                 || DOING.contains(word)
                         && i + 2 < s.size()
                         && !told.get(i + 2)

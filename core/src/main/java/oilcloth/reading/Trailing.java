@@ -21,7 +21,7 @@ final class Trailing {
 
     /** What is done once the time is over, and other phrases with nothing in them against it. */
     private static final Cue IDLE = Cue.of(
-            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|above sea level|to (take the edge off|cut the (sour|tart|acid)\\w*)|and a (spoon|pinch|spoonful|teaspoon) of sugar|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|or better|never less|pack(ed|ing)? loose|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation))\\b");
+            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|(no|without( any)?) (added )?salt|(just )?to be (extra |really |on the )?(safe|sure)( side)?|above sea level|to (take the edge off|cut the (sour|tart|acid)\\w*)|and a (spoon|pinch|spoonful|teaspoon) of sugar|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|or better|never less|pack(ed|ing)? loose|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation))\\b");
 
     /** Known words all, and yet no time that was tested. */
     private static final Cue UNSURE = Cue.of(
@@ -128,12 +128,25 @@ final class Trailing {
         }
         boolean strange = false;
         for (int i = from; i < to; i++) {
-            strange |= !isHarmless(s.token(i).norm(), known)
+            strange |= !isPlace(s, i)
+                    && !isHarmless(s.token(i).norm(), known)
                     && !overlaps(idle, s.token(i).range());
         }
         if (strange && !(to - from > LONGEST && marked.weight(s, words) < MarkedRemarks.HARMLESS)) {
             draft.unread.add(new Unread(words, true));
         }
+    }
+
+    /** "At 2,300 ft in Dillard hollow". */
+    private static boolean isPlace(Sentence s, int i) {
+        return i > 0
+                && Character.isUpperCase(s.token(i).raw().charAt(0))
+                && (s.is(i - 1, "in")
+                        || s.is(i - 1, "at")
+                        || s.is(i - 1, "near")
+                        || s.is(i - 1, "outside")
+                        || isPlace(s, i - 1))
+                && !Talk.isWeighty(s.token(i).norm());
     }
 
     /** "we're", "mother's": by the word itself. */

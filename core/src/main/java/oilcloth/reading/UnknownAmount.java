@@ -29,8 +29,10 @@ final class UnknownAmount {
             "\\b(juice|pulp|liquid|puree)( (about|is|was|measured|measures|left|makes|made|came to|should be|around))* $");
 
     /** "30 pounds from the co-op": of what is canned. */
-    private static final Cue FROM_SOMEWHERE = Cue.of(
-            "from (the|my|our|a|his|her|their) (\\w+ )?(co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
+    private static final Cue FROM_SOMEWHERE = Cue.of("from (the|my|our|a|an|his|her|their|some) \\w");
+
+    private static final Cue FROM_A_GROWER = Cue.of(
+            "from (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
 
     /** "The other 20 lbs went in the freezer". */
     private static final Cue OTHERS = Cue.of("\\b(other|others|rest|remaining|last|extra|leftover|another) $");
@@ -42,7 +44,7 @@ final class UnknownAmount {
 
     /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
     private static final Cue AS_WEIGHED = Cue.of(
-            "^([.] )?(ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ([,.;(]|$)");
+            "^([.] )?(ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ((them|em|'em|it|all) )?([,.;(]|$)");
 
     /** "We do pints mostly but did four quarts also": how many jars there were. */
     private static final Cue DID = Cue.of("\\b(did|do|canned|filled|put up)( (about|only|just|another))? $");
@@ -52,7 +54,7 @@ final class UnknownAmount {
 
     /** "Forty pounds gave 31 pints". */
     private static final Cue GAVE = Cue.of(
-            "(all |have |are )?(sealed|pinged|popped|came out|turned out)\\b|(gave|made|makes|yielded|yields|filled|came to) (me |us )?(about )?\\w+");
+            "(between|among|amongst) (the )?\\w+ of us\\b|(all |have |are )?(sealed|pinged|popped|came out|turned out)\\b|(gave|made|makes|yielded|yields|filled|came to) (me |us )?(about )?\\w+");
 
     /** "Pitted 40 lb by hand". */
     private static final Cue READIED = Cue.of(
@@ -60,7 +62,7 @@ final class UnknownAmount {
 
     /** No name follows. */
     private static final Cue NO_NAME = Cue.of(
-            "^([^a-z]|$|(also|too|more|all|by|from|off|in|on|at|and|but|last|this|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
+            "^([^a-z]|$|(right|straight|also|too|more|all|by|from|off|in|on|at|and|but|last|this|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
 
     /** No word of every day or of the kitchen, and nobody's name. */
     private static boolean isStrange(Sentence s, int noun) {
@@ -71,6 +73,32 @@ final class UnknownAmount {
         }
         String word = s.token(noun).norm();
         return !StepWords.isPlain(word) && !Talk.isCommon(word);
+    }
+
+    /** "A whole cup is too sour for us". */
+    private static final Cue JUDGED =
+            Cue.of("(is|was|would be|seems|seemed) (way |just |much |far |a bit |a little )?too\\b");
+
+    /** "17 lb for 7 quarts", "22 lb = 7 quarts", "10 lb after trimming". */
+    private static final Cue COMES_TO = Cue.of(
+            "(for (about |my |the )?|= (about )?)\\w+ (pints?|quarts?|qts|pts|jars?)\\b|after (they were |it was |the )?\\w+(ing|ed)\\b");
+
+    /** "20 lb of a tart variety": of what is canned. */
+    private static final Cue OF_A_KIND =
+            Cue.of("of (a|an|the|some) (\\w+ ){0,2}(variety|varieties|kind|kinds|sort|type)\\b");
+
+    private static final Set<String> PULP = Set.of("pulp", "juice", "puree", "kernels");
+
+    /** "Simmered 30 min in the 5 1/2 cups", "measured 4 cups pulp": what is listed already. */
+    private static boolean unnamedAgain(Sentence s, Draft draft, int i, Amounts.Found amount) {
+        boolean pulp =
+                amount.next() < s.size() && PULP.contains(s.token(amount.next()).norm());
+        boolean referred = s.is(i - 1, "the") || s.is(i - 1, "that") || s.is(i - 1, "those");
+        return (referred || pulp && !s.has(Vocabulary.ADD))
+                && draft.ingredients.stream()
+                        .filter(known -> referred || known.food().kind().isProduce())
+                        .flatMap(known -> known.amount().stream())
+                        .anyMatch(amount.amount()::equals);
     }
 
     private static boolean isOfJars(Unit unit) {
@@ -90,6 +118,10 @@ final class UnknownAmount {
 
     /** @return the token after what was listed, or {@code i} when the amount is none of an ingredient */
     static int read(Sentence s, Draft draft, int i, Amounts.Found amount) {
+        int rate = Rate.end(s, draft, amount);
+        if (rate > 0) {
+            return rate;
+        }
         Unit.Kind kind = amount.amount().unit().kind();
         boolean measured = amount.unitSaid() && (kind == Unit.Kind.VOLUME || kind == Unit.Kind.MASS)
                 || (amount.unitSaid() && kind == Unit.Kind.PACK && (s.isItem() || s.has(Vocabulary.ADD)));
@@ -112,13 +144,22 @@ final class UnknownAmount {
         }
         boolean unnamed = NO_NAME.matcher(s.around(amount.next(), 0, 2)).find();
         boolean covers = COVERING.matcher(s.around(amount.next(), 0, 9)).lookingAt();
-        boolean leftover = part && (!covers || isFruit(draft))
+        // what was weighed, and not what was added
+        boolean told = kind == Unit.Kind.MASS && !s.has(Vocabulary.ADD);
+        boolean again = noun == amount.next() && unnamedAgain(s, draft, i, amount);
+        boolean leftover = JUDGED.matcher(s.around(amount.next(), 0, 3)).lookingAt()
+                || again
+                || told && OF_A_KIND.matcher(s.around(amount.next(), 0, 6)).lookingAt()
+                || told && COMES_TO.matcher(s.around(amount.next(), 0, 5)).lookingAt()
+                || kind == Unit.Kind.PACK && s.is(i - 1, "from") && unnamed
+                || part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || IN_THE_POD.matcher(s.around(amount.next(), 0, 3)).lookingAt()
                 || noun == amount.next() && PRESSED.matcher(s.around(i, 5, 0)).find()
                 || PUT_BY.matcher(s.around(amount.next(), 0, 8)).find()
                         && OTHERS.matcher(s.around(i, 2, 0)).find()
-                || FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
+                || told && FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
+                || FROM_A_GROWER.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
                 || isOfJars(amount.amount().unit())
                         && (i == 0 && !s.isItem() && unnamed
@@ -152,7 +193,7 @@ final class UnknownAmount {
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);
-        boolean strange = kind != Unit.Kind.PACK && isStrange(s, noun);
+        boolean strange = kind != Unit.Kind.PACK && !again && isStrange(s, noun);
         if (strange) {
             draft.unknownThings++;
         }

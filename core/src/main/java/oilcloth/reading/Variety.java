@@ -35,7 +35,7 @@ enum Variety {
             "beans, dry",
             List.of("green bean"),
             "beans?",
-            "(?<=[.;:!,(] ?)\\b(navy|navies|pintos?|great northerns?|cannellini|kidneys?|dried|dry)\\b(?=[.;:!,)])",
+            "(?<=[.;:!,(] ?)\\b(navy|navies|pintos?|great northerns?|cannellini|kidneys?|dried|dry)\\b(?=[.;:!,)])|\\b(kidney|pinto|navy|great northern|cannellini|dry|dried) beans?\\b",
             "\\b(green|snap|string|wax|pole|runner|french) beans?\\b"),
     DRY_LIMA(
             "beans, dry",

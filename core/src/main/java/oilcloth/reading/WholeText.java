@@ -29,6 +29,7 @@ final class WholeText {
     }
 
     void settle(String text, Draft draft) {
+        ChosenJars.settle(text, draft);
         SameFood.settle(draft, text);
         kraut(text, draft);
         if (draft.titleFoods.isEmpty()

@@ -189,7 +189,10 @@ final class Needs {
         if (tested.get().isPacked() || tested.get().isFermented()) {
             return;
         }
-        p.unmeasured()
+        p.unmeasured().stream()
+                .filter(i -> !tested.get()
+                        .isNamedAfter(
+                                i.food(), s.recipe().text().substring(i.range().end())))
                 .forEach(i -> out.ask(new Question(
                         "ask.amount",
                         new Message("ask.amount", Map.of("food", i.food().name())),

@@ -115,6 +115,11 @@ final class RowNeeds {
                     "fish-raw",
                     "(?<!\\bfor )(?<!\\bfor (salmon|fish|tuna) )\\b(patty|patties|cakes?|loaf|flaked|minced|ground)\\b",
                     "method.no-process"),
+            // the tested row names fatty fish
+            odd(
+                    "fish-raw",
+                    "(?<!\\b(next|last) (year|time|trip|week) )\\b(cod|haddock|halibut|tilapia|flounders?|snapper|sole|bass|bluegills?|crappies?|swordfish|rockfish)\\b(?! (liver|next|last))",
+                    "method.no-process"),
             odd(
                     "poultry|meat-chunks",
                     "\\bground (up|fine)\\b|\\b(livers?|kidneys|hearts?|tongues?|gizzards?|giblets)\\b(?![^.;]*\\b(dog|cat|gravy|fr(y|ied)|froze|ate|freezer)\\b)",
@@ -133,6 +138,10 @@ final class RowNeeds {
                     "corn-kernel",
                     "(?<!\\b(not|never|don't|didn't|without|no|nor|than)\\b[^.;]{0,12})\\bscrap(e|ed|ing)\\b(?! (the )?(seeds|bowl))|\\bmilky\\b",
                     "time.short"),
+            odd(
+                    "soup",
+                    "\\b(pureed?|puréed|blended|creamed|silky|strained through|food mill|milled)\\b(?! tomato)",
+                    "pack.dense"),
             odd("mixed-vegetables", "\\b(mashed|pureed|riced)\\b", "pack.dense"),
             odd("pumpkin", "\\b(roasted|baked)\\b(?![^.;]*\\bseeds\\b)", "pack.dense"),
             odd(

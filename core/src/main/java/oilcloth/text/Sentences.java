@@ -10,7 +10,15 @@ public final class Sentences {
     private static final Set<String> ABBREVIATIONS = Set.of(
             "tsp", "tsps", "tbsp", "tbsps", "tbls", "tblsp", "ozs", "gals", "kg", "ml", "doz", "ea", "tbs", "tb", "oz",
             "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min", "mins", "hr", "hrs", "ft", "gal",
-            "approx", "no", "vs", "elev", "alt", "appx", "sm", "med", "lg");
+            "approx", "no", "vs", "elev", "alt", "appx", "sm", "med", "lg", "opt", "acc", "abt", "incl", "esp", "avg");
+
+    /** "275 ft. my roommate uses it": behind these somebody begins a sentence, large or small. */
+    private static final Set<String> MEASURES =
+            Set.of("ft", "in", "min", "mins", "hr", "hrs", "lb", "lbs", "qt", "qts", "pt", "pts", "elev", "alt");
+
+    private static final Set<String> SOMEBODY = Set.of(
+            "i", "we", "my", "our", "she", "he", "they", "his", "her", "their", "this", "these", "it's", "i'm",
+            "we're");
 
     /** They stand before a name. */
     private static final Set<String> TITLES = Set.of("mr", "mrs", "ms", "dr", "st");
@@ -119,7 +127,7 @@ public final class Sentences {
         while (wordStart > line.start() && Character.isLetter(text.charAt(wordStart - 1))) {
             wordStart--;
         }
-        if (isInitial(text, line, wordStart, dot)) {
+        if (isInitial(text, line, wordStart, dot) || endsInitials(text, line, dot)) {
             return false;
         }
         String word = text.substring(wordStart, dot).toLowerCase(Locale.ROOT);
@@ -132,6 +140,9 @@ public final class Sentences {
         }
         while (next < line.end() && Character.isWhitespace(text.charAt(next))) {
             next++;
+        }
+        if (next < line.end() && MEASURES.contains(word) && SOMEBODY.contains(word(text, line, next))) {
+            return true;
         }
         return next < line.end()
                 && Character.isUpperCase(text.charAt(next))
@@ -147,6 +158,20 @@ public final class Sentences {
                 && Character.isUpperCase(text.charAt(dot + 2))
                 && dot + 3 < line.end()
                 && Character.isLowerCase(text.charAt(dot + 3));
+    }
+
+    /** "B.W. 15 min": letters with dots, and no new sentence behind them. */
+    private static boolean endsInitials(String text, Range line, int dot) {
+        int next = dot + 1;
+        while (next < line.end() && Character.isWhitespace(text.charAt(next))) {
+            next++;
+        }
+        return dot - 3 >= line.start()
+                && Character.isLetter(text.charAt(dot - 1))
+                && text.charAt(dot - 2) == '.'
+                && Character.isLetter(text.charAt(dot - 3))
+                && next < line.end()
+                && (Character.isDigit(text.charAt(next)) || Character.isLowerCase(text.charAt(next)));
     }
 
     /** "Sugar ...... 2 cups", "Salt . . . 1 Tbsp": dots that lead to an amount. */

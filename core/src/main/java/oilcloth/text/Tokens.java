@@ -2,6 +2,7 @@ package oilcloth.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import oilcloth.measure.Fractions;
 
 /** Cuts a text into tokens in one pass; linear in its length. */
@@ -29,16 +30,45 @@ public final class Tokens {
                 kind = Token.Kind.NUMBER;
             } else if (Character.isLetter(c)) {
                 kind = Token.Kind.WORD;
-                while (j < end && continuesWord(text, j, end)) {
+                int initials = initialsEnd(text, i, end);
+                j = Math.max(initials, j);
+                while (initials == i && j < end && continuesWord(text, j, end)) {
                     j++;
                 }
             }
             String raw = text.substring(i, j);
             Range range = new Range(i, j);
-            tokens.add(new Token(kind, Folded.of(text, range), raw, range));
+            tokens.add(new Token(kind, norm(Folded.of(text, range), kind), raw, range));
             i = j;
         }
         return tokens;
+    }
+
+    /** "B.W." is "bw", "heyyy" is "hey". */
+    private static String norm(String folded, Token.Kind kind) {
+        if (kind != Token.Kind.WORD) {
+            return folded;
+        }
+        if (folded.indexOf('.') > 0) {
+            return folded.replace(".", "");
+        }
+        for (int i = 2; i < folded.length(); i++) {
+            if (folded.charAt(i) == folded.charAt(i - 1) && folded.charAt(i) == folded.charAt(i - 2)) {
+                return DRAWN_OUT.matcher(folded).replaceAll("$1");
+            }
+        }
+        return folded;
+    }
+
+    private static final Pattern DRAWN_OUT = Pattern.compile("(\\p{L})\\1{2,}");
+
+    /** Where "B.W." that begins at {@code i} ends, or {@code i}: letters with a dot behind each, two at least. */
+    private static int initialsEnd(String text, int i, int end) {
+        int j = i;
+        while (j + 1 < end && Character.isLetter(text.charAt(j)) && text.charAt(j + 1) == '.') {
+            j += 2;
+        }
+        return j > i + 2 ? j : i;
     }
 
     private static boolean continuesNumber(String text, int start, int j, int end) {

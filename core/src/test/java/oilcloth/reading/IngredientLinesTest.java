@@ -57,6 +57,10 @@ class IngredientLinesTest {
             3 to 6 tablespoons chili powder (I used 4) | chili powder 3 to 6 Tbsp
             15 lb corn in the husk = 3 qt kernels | corn 3 quarts
             Lemon juice (bottled), 2 T per quart | lemon juice, bottled 2 Tbsp a jar
+            1/4 cup minced lemon or orange peel | lemon peel ¼ cup
+            1/4 cup minced lemon | lemon ¼ cup
+            Sugar to taste (about a cup) | sugar, granulated 1 cup
+            one half teaspoon of salt | salt, table ½ tsp
             Salt if you like, 1/2 teaspoon | salt, table ½ tsp
             1/2 cup jalapeños | jalapeno ½ cup
             2 cups pears, peeled and finely chopped (about 2 lb.) | pear 2 cups
@@ -104,6 +108,16 @@ class IngredientLinesTest {
             I add the potatoes the day I serve it.
             Chopped onion? No.
             Bread 'n' butter, my brother calls it.
+            I am 83 and have been putting up sauerkraut since I was six.
+            You were kind enough to look at my carrots last year.
+            Odile boils hers with tomatoes but that is her business.
+            They taste like candy.
+            We live out by Pike Fork.
+            The turkey fryer came in handy.
+            We had a little extra on oatmeal.
+            I wiped the rims with a paper towel dampened with vinegar.
+            I use it for dumplings.
+            I used to add a little ginger.
             A bushel weighs 50 pounds and yields 16 to 25 quarts.
             An average of 14 pounds is needed per canner load of 7 quarts.
             """)
@@ -206,6 +220,7 @@ class IngredientLinesTest {
             Rhubarb, stewed: 10 lb stalks cut 1 inch. | rhubarb 10 lb
             Add bottled lemon juice to jars, 2 tablespoons per quart. | lemon juice, bottled 2 Tbsp a jar
             We picked 3 cups of any combination of celery and onions. | celery 1½ cups; onion 1½ cups
+            Packed in hot pints with 1 tbsp bottled lemon juice and 1/2 t salt. | lemon juice, bottled 1 Tbsp a jar; salt, table ½ tsp a jar
             4 lb hot peppers, 3 lb sweet red and green mixed. | hot pepper, mixed 4 lb; hot pepper, mixed 3 lb
             Combine vinegar, 1/2 cup salt, sugar and 2 quarts water. | vinegar, white 5%; salt, table ½ cup; sugar, granulated; water 2 quarts
             """)

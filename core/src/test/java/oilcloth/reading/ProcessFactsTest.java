@@ -56,6 +56,13 @@ class ProcessFactsTest {
             Qts & pts both 25 min per the table. | 25
             Back home we did them 20 minutes. Here I always do 35. | 35
             Vented 10. 11 pounds. 30 min quarts. | 30
+            Hot pints. Wipe, lids. B.W. 15 min (we are at 710 ft). | 15
+            Hot pints. BWB fifteen. | 15
+            Dial. Vented 10, bring to 12 lb (we are at 2,900 ft) and 75 minutes for the pints. | 75
+            Ladle hot into pints. Wipe, lid. Boil 15 min. | 15
+            Boil the florets 3 min in salted water (4 tsp canning salt). Fill hot pints. BWB 10 min. | 10
+            Hot pints, 30 minutes at 11 lb. I put the weight on at once, it saves ten minutes. | 30
+            Weighted canner, 10 lb. Hot pints. Did 15 minutes because they go soft. | 15
             """)
     void minutesOfTheProcess(String text, String minutes) {
         assertThat(facts("Beans\n" + text).times().stream()
@@ -86,6 +93,9 @@ class ProcessFactsTest {
             10 pounds (it's the weighted kind) for 25 minutes | 10
             pressure canner, the weighted kind at 10, vented, then 75 mins | 10
             Weighted-gauge canner; she says 15# because we're over 1,000. | 15
+            Weighted gauge. Vented ten minutes. 10 pounds, 30 minutes. | 10
+            Dial type, vented 10, then I took it up to 11 pounds and kept it there 75 minutes. | 11
+            Dial gauge. Vent 10 minutes, bring to 12 lb (we are at 2,900 ft) and 75 minutes. | 12
             """)
     void poundsOfPressure(String text, double psi) {
         assertThat(facts("Beef cubes\nRaw in pints. " + text).pressures().stream()
@@ -102,6 +112,8 @@ class ProcessFactsTest {
             7 pounds of okra | 0
             4# beets, sliced | 0
             The gauge fell to 8 lb for a while. | 0
+            Weighted canner. Vented ten minutes. Pints. The baby weighed 12 pounds. | 0
+            Weighted canner. Vented ten minutes. Pints, we started with 15 lb of them. | 0
             """)
     void otherPoundsAreNone(String text, int count) {
         assertThat(facts("Beans\n" + text).pressures()).hasSize(count);
@@ -128,6 +140,7 @@ class ProcessFactsTest {
             Hello from the high desert, 5,280. | 5280
             0-1,000 ft (we are 440) | 440
             My city is 200 meter high. | 657
+            Elev. under 1000. | 1000
             """)
     void feetOfAltitude(String text, int feet) {
         assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
@@ -216,6 +229,8 @@ class ProcessFactsTest {
             jelly jars | HALF_PINT
             500 ml jars | PINT
             half gallons | HALF_GALLON
+            pints or quarts (I did pints) | PINT
+            Half gallons... no, quarts. | QUART
             """)
     void jars(String text, String jar) {
         assertThat(Facts.values(facts("Pears\nBoil 5 minutes. " + text).jars()).stream()
@@ -268,6 +283,7 @@ class ProcessFactsTest {
             The needle dropped to 8 halfway through. | true
             When I came back it was down to 7 and I brought it back up. | true
             I let the pressure drop to zero by itself. | false
+            Natural pressure drop. | false
             The gauge fell off years ago. | false
             If the pressure drops, start the time again. | false
             """)
@@ -287,6 +303,7 @@ class ProcessFactsTest {
             Pour boiling hot into jars and screw the lids down tight, and that was that. | true
             Close them and wrap them in blankets overnight. | true
             They seal on their own. | true
+            Lids on and turn on heads for 5 min. | true
             Lids on and towels over till they pop. | true
             Sealed and left on the counter to go pop. | true
             No need to process. | true

@@ -24,6 +24,9 @@ class VentingTest {
                     """
             Vent the canner 10 minutes. | true
             Let the steam go ten minutes, then the weight. | true
+            after letting the steam blow ten minutes | true
+            Waited for the steam, let it go 10 minutes, weight on. | true
+            vented first for five, | false
             steam let out ten minutes first | true
             exhausted ten min | true
             steam out the vent for ten minutes | true

@@ -35,6 +35,8 @@ class RowNeedsTest {
             Venison roast, bone-in, raw pack quarts, 90 minutes. | ask.row-form
             Green beans, frozen ones, raw pack pints, 20 minutes. | ask.row-form
             Salmon patties, raw pints, 100 minutes. | ask.row-form
+            Halibut, raw pints, no liquid, 100 minutes. | ask.row-form
+            Vegetable soup, pureed in the blender: carrots, chicken broth, pints, 75 minutes. | ask.row-form
             Pinto beans, soaked overnight, brought to a boil, hot pints, 75 minutes. | ask.soak
             Vegetable beef soup: meat cooked tender, dry navy beans, carrots; half solids, pints, 75 minutes. | ask.soak
             Carrots, hot pack, not simmered first, pints, 25 minutes. | ask.unheated
@@ -54,6 +56,7 @@ class RowNeedsTest {
             Smoked salmon pints, 4 quarts of cool water in the canner, 110 minutes. | ask.smoked-water
             Corn cut off the cob, raw pack pints, 55 minutes. | ask.corn-cut
             Salmon, raw in pints, no liquid, 100 minutes, for salmon patties later. | ask.row-form
+            Salmon, raw in pints, no liquid, 100 minutes. Next year halibut. | ask.row-form
             Pinto beans, soaked overnight, boiled 30 minutes, hot pints, 75 minutes. | ask.soak
             Carrots, hot pack, simmered 5 minutes, pints, 25 minutes. | ask.unheated
             """)

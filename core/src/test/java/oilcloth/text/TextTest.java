@@ -29,6 +29,19 @@ class TextTest {
     }
 
     @Test
+    void initialsAreOneWordAndDrawnOutWordsAreShort() {
+        assertThat(norms("B.W. 15 min")).containsExactly("bw", "15", "min");
+        assertThat(norms("heyyy, sooo good")).containsExactly("hey", ",", "so", "good");
+        assertThat(norms("in. x.")).containsExactly("in", ".", "x", ".");
+    }
+
+    private static List<String> norms(String text) {
+        return Tokens.of(text, new Range(0, text.length())).stream()
+                .map(Token::norm)
+                .toList();
+    }
+
+    @Test
     void everyTokenQuotesItsPlace() {
         String text = "  2½ cups\tjalapeños — \"hot\" (fresh)!\u00a0";
         for (Token t : Tokens.of(text, new Range(0, text.length()))) {
@@ -40,6 +53,8 @@ class TextTest {
     void abbreviationsDoNotEndSentences() {
         assertThat(sentences("Add 1 tsp. salt and 2 lbs. pears. Boil 1.5 hours! Ready?"))
                 .containsExactly("Add 1 tsp. salt and 2 lbs. pears.", "Boil 1.5 hours!", "Ready?");
+        assertThat(sentences("B.W. 15 min.")).hasSize(1);
+        assertThat(sentences("Process at 275 ft. my sister loves it.")).hasSize(2);
         assertThat(sentences("1. Wash jars.")).hasSize(1);
         assertThat(sentences("Leave 1/2 in. Process 10 min. Cool."))
                 .containsExactly("Leave 1/2 in.", "Process 10 min.", "Cool.");

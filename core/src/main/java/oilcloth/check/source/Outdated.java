@@ -73,7 +73,7 @@ public final class Outdated implements Check {
             }
             found = s.said().after(YEAR, found.get().end());
         }
-        Optional<Range> old = s.said().anywhere(OLD);
+        Optional<Range> old = s.said().anywhere(OLD).filter(r -> !isOfALife(s, r));
         if (at.isEmpty() && old.isEmpty()) {
             return;
         }

@@ -1,0 +1,68 @@
+package oilcloth.reading;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.text.Range;
+
+/** Jars that are named and were not filled: another was chosen, one was taken back, or it only tells what a weight comes to. */
+final class ChosenJars {
+    private static final String JAR = "(half[- ]?gallons?|half[- ]?pints?|pints?|quarts?|qts?|pts?)";
+
+    /** "Pints or quarts (I did pints)": which of them they were. */
+    private static final Pattern CHOSEN = Pattern.compile("(?i)\\b" + JAR + " or " + JAR
+            + "\\b[^.;]{0,20}\\b(?:i|we) (?:only |just )?(?:did|used|chose|went with|made|filled) (?:the )?" + JAR
+            + "\\b(?! (?:and|as well|too|also))");
+
+    /** "Half gallons... no, quarts": not the first. */
+    private static final Pattern MEANT = Pattern.compile("(?i)\\b" + JAR + "(?: ?[.…,—–-])+ ?no,? " + JAR + "\\b");
+
+    /** "10 lb asparagus for about 4 quarts … hot pint jars". */
+    private static final Pattern COMES_TO = Pattern.compile(
+            "(?i)\\b(?:lbs?|pounds?|bushels?)\\.? [^.;:]{0,30}\\bfor (?:about |approximately |around )?\\w+ " + JAR
+                    + "\\b");
+
+    private ChosenJars() {}
+
+    static void settle(String text, Draft draft) {
+        comesTo(text, draft);
+        chosen(CHOSEN.matcher(text), draft);
+        chosen(MEANT.matcher(text), draft);
+    }
+
+    private static void comesTo(String text, Draft draft) {
+        Matcher m = COMES_TO.matcher(text);
+        if (!m.find() || isNamedAgain(text, m.group(1), m.end())) {
+            return;
+        }
+        Range yield = new Range(m.start(1), m.end(1));
+        boolean other = draft.facts.jars().stream()
+                .anyMatch(j -> j.range().filter(r -> !r.overlaps(yield)).isPresent());
+        draft.facts
+                .jars()
+                .removeIf(j -> other && j.range().filter(yield::overlaps).isPresent());
+    }
+
+    private static boolean isNamedAgain(String text, String jar, int from) {
+        String size = jar.toLowerCase(Locale.ROOT);
+        String again = size.startsWith("q") ? "quarts?|qts?" : size.startsWith("half") ? "half" : "pints?|pts?";
+        return Pattern.compile("(?i)\\b(" + again + ")\\b")
+                .matcher(text)
+                .region(from, text.length())
+                .find();
+    }
+
+    /** The last group is the jar that holds. */
+    private static void chosen(Matcher m, Draft draft) {
+        int last = m.groupCount();
+        while (m.find()) {
+            Range either = new Range(m.start(), m.start(last));
+            Range own = new Range(m.start(last), m.end(last));
+            boolean told = draft.facts.jars().stream()
+                    .anyMatch(j -> j.range().filter(own::overlaps).isPresent());
+            draft.facts
+                    .jars()
+                    .removeIf(j -> told && j.range().filter(either::overlaps).isPresent());
+        }
+    }
+}
