@@ -46,6 +46,9 @@ final class RecipeMatcher {
     private final boolean vinegarInBatch;
     private final boolean citrus;
     private final Optional<Brine> brine;
+    /** Empty until a fermented recipe is weighed. */
+    private Optional<Boolean> fermented = Optional.empty();
+
     /** Ingredients that not every tested recipe has a place for. */
     private final List<Ingredient> telling;
 
@@ -87,9 +90,15 @@ final class RecipeMatcher {
             "\\b(ferment\\w*|lacto\\w*|scum|half[- ]sours?|brined? (for )?\\w+ (weeks|days)|(for|in|about|after|another) (\\w+ )?((to|or) \\w+ )?(weeks(?! ago)|\\d\\d days))\\b");
 
     private boolean isUnfermented(TestedRecipe tested) {
-        return tested.isFermented()
-                && tested.form().equals("pickle")
-                && !FERMENTED.matcher(recipe.text().toLowerCase(Locale.ROOT)).find();
+        return tested.isFermented() && tested.form().equals("pickle") && !saysFermented();
+    }
+
+    private boolean saysFermented() {
+        if (fermented.isEmpty()) {
+            fermented = Optional.of(
+                    FERMENTED.matcher(recipe.text().toLowerCase(Locale.ROOT)).find());
+        }
+        return fermented.get();
     }
 
     /** 0 (nothing alike) to a little over 1. */

@@ -29,13 +29,11 @@ final class ContextWords {
 
     /** The food as the whole text makes it. */
     static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount, int from) {
-        if (food.name().equals("summer squash, yellow")
-                && saysOnly(s, from, "squash")
-                && WINTER.matcher(s.whole()).find()) {
+        if (food.name().equals("summer squash, yellow") && saysOnly(s, from, "squash") && s.wholeHas(WINTER)) {
             return guide.food("winter squash");
         }
         boolean soaks = food.name().startsWith("lime juice") || food.name().equals("lime");
-        if (soaks && amount.isEmpty() && LIME.matcher(s.whole()).find() && !s.has(JUICE)) {
+        if (soaks && amount.isEmpty() && s.wholeHas(LIME) && !s.has(JUICE)) {
             return guide.food("pickling lime");
         }
         if (food.name().equals("celery") && amount.isEmpty() && saysSeedsBehind(s, from)) {
@@ -44,18 +42,18 @@ final class ContextWords {
         // "2 lb peeled cloves" is no spice
         boolean much = amount.filter(a -> a.unit().kind() == Unit.Kind.MASS || a.unit() == Unit.CUP)
                 .isPresent();
-        if (food.name().equals("cloves") && much && GARLIC.matcher(s.whole()).find()) {
+        if (food.name().equals("cloves") && much && s.wholeHas(GARLIC)) {
             return guide.food("garlic");
         }
         // "a 26 lb tom": no tomato
         if (food.name().equals("tomato")
                 && (s.is(from, "tom") || s.around(from, 0, 4).contains(" tom "))
-                && TURKEY.matcher(s.whole()).find()) {
+                && s.wholeHas(TURKEY)) {
             return guide.food("chicken");
         }
         // "5 lb crabs", "prick the apples": of the crab apples
         boolean crab = food.name().equals("crab") || food.name().equals("apple") && amount.isEmpty();
-        if (crab && CRAB_APPLES.matcher(s.whole()).find()) {
+        if (crab && s.wholeHas(CRAB_APPLES)) {
             return guide.food("crabapple");
         }
         return food;

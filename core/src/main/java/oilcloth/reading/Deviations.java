@@ -119,8 +119,8 @@ final class Deviations {
     }
 
     /** Counts what has been read so far, so that {@link #read} can tell whether a sentence said anything. */
-    static int said(Draft draft) {
-        return heard(draft) + (int) draft.unread.stream().filter(Unread::bears).count();
+    static int said(Draft draft, int heard) {
+        return heard + (int) draft.unread.stream().filter(Unread::bears).count();
     }
 
     /** What was understood: figures, jars, foods, practices. */
@@ -186,7 +186,7 @@ final class Deviations {
             odd = otherCanner(s, draft);
         }
         boolean mended = PressureFall.isMended(s);
-        if (odd.isEmpty() && !mended && said(draft) == before) {
+        if (odd.isEmpty() && !mended && said(draft, heard(draft)) == before) {
             odd = s.find(ODD)
                     .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
                     .or(() -> told(s, draft, draft.facts.times().isEmpty()));

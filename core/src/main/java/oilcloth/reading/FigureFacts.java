@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
@@ -49,6 +50,8 @@ final class FigureFacts {
     /** "The weighted kind, 5-10-15": which weights there are, not which was used. */
     private static final Cue WEIGHT_SET = Cue.of("\\b5 ?[-/,] ?10 ?([-/,]|and|or|, and|, or) ?15\\b");
 
+    private static final Pattern NUMBERED = Pattern.compile("\\(1\\)(?s:.*)\\(2\\)");
+
     /** "1." or "2)" at the start of a line, "Step 3". */
     private static void numbering(Sentence s) {
         s.findAny(WEIGHT_SET).ifPresent(set -> {
@@ -64,7 +67,7 @@ final class FigureFacts {
                 && s.token(0).raw().length() <= 2) {
             s.claim(0, 2);
         }
-        boolean counted = s.whole().contains("(1)") && s.whole().contains("(2)");
+        boolean counted = s.wholeHas(NUMBERED);
         for (int i = 0; counted && i + 2 < s.size(); i++) {
             // "Questions: (1) do they need salt? (2) …"
             boolean opens = i == 0 || s.is(i - 1, ":") || s.is(i - 1, ";");

@@ -1,6 +1,5 @@
 package oilcloth.reading;
 
-import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oilcloth.guide.Food;
@@ -41,10 +40,7 @@ final class PouredOff {
 
     /** "Add 1/4 cup salt to 2 quarts water and boil … On the third day drain salt water and discard". */
     private static boolean isDrainedSaltWater(Sentence s) {
-        return s.has(SALT_AND_WATER)
-                && !s.has(IN_JAR)
-                && !s.isItem()
-                && SALT_WATER_DRAINED.matcher(s.whole()).find();
+        return s.has(SALT_AND_WATER) && !s.has(IN_JAR) && !s.isItem() && s.wholeHas(SALT_WATER_DRAINED);
     }
 
     /** "Brown a few at a time with just enough oil to keep them from sticking". */
@@ -64,13 +60,14 @@ final class PouredOff {
         return ASIDE.matcher(words).find() && !IN_JAR.matcher(words).find();
     }
 
-    private static final Cue LIME = Cue.of("\\b(pickling|slaked|hydrated) lime\\b|\\blime water\\b");
+    private static final String OF_LIME = "\\b(pickling|slaked|hydrated) lime\\b|\\blime water\\b";
+    private static final Cue LIME = Cue.of(OF_LIME);
+    private static final Pattern LIME_ANYWHERE = Pattern.compile(OF_LIME, Pattern.CASE_INSENSITIVE);
 
     /** "1 1/2 cups pickling lime, 1 1/2 gallons water": nobody boils a brine by the gallon beside lime. */
     private static boolean isLimeWater(Sentence s, int from) {
         return LIME.matcher(setting(s, from)).find()
-                || s.around(from, 0, 5).contains("gal")
-                        && LIME.matcher(s.whole().toLowerCase(Locale.ROOT)).find();
+                || s.around(from, 0, 5).contains("gal") && s.wholeHas(LIME_ANYWHERE);
     }
 
     private static final Cue BROWNING = Cue.of("\\b(brown|dark|discolou?r)");

@@ -58,7 +58,7 @@ public final class RecipeReader {
     private final StepWords steps;
     private final Talk talk;
     private final Deviations deviations;
-    private final WholeText whole;
+    private final WholeText wholeText;
 
     public RecipeReader(GuideSnapshot guide) {
         this.guide = guide;
@@ -68,17 +68,18 @@ public final class RecipeReader {
         this.steps = new StepWords(guide.lexicon());
         this.talk = new Talk(guide.lexicon());
         this.deviations = new Deviations(talk);
-        this.whole = new WholeText(guide);
+        this.wholeText = new WholeText(guide);
     }
 
     public Recipe read(String written) {
         String text = TableRows.asFields(written);
         Draft draft = new Draft();
+        Written whole = new Written(text);
         List<Range> lines = Sentences.lines(text);
         for (int n = 0; n < lines.size(); n++) {
-            line(text, lines.get(n), n, draft);
+            line(whole, lines.get(n), n, draft);
         }
-        whole.settle(text, draft);
+        wholeText.settle(text, draft);
         List<Unread> unread = new ArrayList<>(draft.unread);
         // the same words missed twice are one thing not understood
         unread.removeIf(u -> draft.unread.stream()
@@ -96,7 +97,8 @@ public final class RecipeReader {
         return SeveralRecipes.of(text, line -> isTitle(line.of(text)), line -> isItem(text, line));
     }
 
-    private void line(String text, Range line, int n, Draft draft) {
+    private void line(Written whole, Range line, int n, Draft draft) {
+        String text = whole.text();
         String words = line.of(text);
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && isTitle(words)) {
             title(text, line, draft);
@@ -131,7 +133,7 @@ public final class RecipeReader {
             if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
                 continue;
             }
-            Sentence s = new Sentence(text, sentences.get(k), item && first);
+            Sentence s = new Sentence(whole, sentences.get(k), item && first);
             boolean denied = k + 1 < sentences.size()
                     && NO.matcher(sentences.get(k + 1).of(text)).find();
             if (!(denied && asksOfFood(s))) {
@@ -307,8 +309,8 @@ public final class RecipeReader {
         if (isAside(s)) {
             return;
         }
-        int before = Deviations.said(draft);
         int heard = Deviations.heard(draft);
+        int before = Deviations.said(draft, heard);
         int forms = draft.facts.forms().size();
         int foods = draft.ingredients.size();
         int unread = draft.unread.size();

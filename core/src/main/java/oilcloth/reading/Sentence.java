@@ -38,7 +38,7 @@ final class Sentence {
     /** How far before a word its negation may stand. */
     private static final int REACH = 48;
 
-    private final String text;
+    private final Written written;
     private final Range range;
     private final List<Token> tokens;
     private final BitSet claimed = new BitSet();
@@ -58,7 +58,13 @@ final class Sentence {
 
     /** @param item whether it stands in a list, where a bare name is an ingredient */
     Sentence(String text, Range range, boolean item) {
-        this.text = text;
+        this(new Written(text), range, item);
+    }
+
+    /** @param item whether it stands in a list, where a bare name is an ingredient */
+    Sentence(Written written, Range range, boolean item) {
+        String text = written.text();
+        this.written = written;
         this.range = range;
         this.tokens = Tokens.of(text, range);
         this.low = Folded.of(text, range);
@@ -155,7 +161,7 @@ final class Sentence {
 
     /** A clause of it, with what has been accounted for. */
     Sentence part(Range clause) {
-        Sentence part = new Sentence(text, clause, false);
+        Sentence part = new Sentence(written, clause, false);
         int own = 0;
         for (int i = 0; i < tokens.size() && own < part.size(); i++) {
             if (tokens.get(i).range().start() == part.token(own).range().start()) {
@@ -242,6 +248,11 @@ final class Sentence {
 
     /** The whole text the sentence stands in. */
     String whole() {
-        return text;
+        return written.text();
+    }
+
+    /** Whether the whole text holds a pattern, which is one of a room's constants. */
+    boolean wholeHas(Pattern pattern) {
+        return written.has(pattern);
     }
 }

@@ -241,8 +241,11 @@ final class WholeText {
     private static void jam(String text, Draft draft) {
         boolean sweet = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.SWEETENER);
         boolean fruit = draft.ingredients.stream().anyMatch(i -> i.food().kind() == FoodClass.FRUIT);
+        if (!sweet || !fruit || Facts.values(draft.facts.forms()).stream().anyMatch(SPREADS::contains)) {
+            return;
+        }
         Matcher jells = JELLS.matcher(text.toLowerCase(java.util.Locale.ROOT));
-        if (sweet && fruit && Facts.values(draft.facts.forms()).stream().noneMatch(SPREADS::contains) && jells.find()) {
+        if (jells.find()) {
             draft.facts.forms().add(Fact.read("jam", new Range(jells.start(), jells.end())));
         }
     }

@@ -92,24 +92,4 @@ class MangledTextsTest {
     }
 
     /** Ten times the text takes about ten times as long, up to the most that is taken in. */
-    @Test
-    void timeGrowsWithTheLength() {
-        String letter = Corpus.read("blind.txt").stream()
-                .map(Corpus.Letter::text)
-                .limit(10)
-                .reduce("", (a, b) -> a + "\n\n" + b);
-        String small = letter.repeat(20_000 / letter.length() + 1).substring(0, 20_000);
-        String large = letter.repeat(200_000 / letter.length() + 1).substring(0, 200_000);
-        ENGINE.review(small, NOWHERE);
-        double shorter = seconds(small);
-        double longer = seconds(large);
-        System.out.printf("20 kB %.2f s, 200 kB %.2f s%n", shorter, longer);
-        assertThat(longer).isLessThan(Math.max(2, 40 * shorter));
-    }
-
-    private static double seconds(String text) {
-        long begun = System.nanoTime();
-        ENGINE.review(text, NOWHERE);
-        return (System.nanoTime() - begun) / 1e9;
-    }
 }
