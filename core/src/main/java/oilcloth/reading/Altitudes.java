@@ -20,7 +20,7 @@ final class Altitudes {
     private static final Set<String> AROUND = Set.of("so", "about", "only", "around", "some", "roughly", "maybe");
 
     private static final Cue ALTITUDE = Cue.of(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(hall|house|place|kitchen|farm|church|school|cabin) is at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re (?:up |down |out |over )?at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(hall|house|place|kitchen|farm|church|school|cabin) is at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
 
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
 
@@ -53,8 +53,8 @@ final class Altitudes {
             Cue.of("\\b(elevation|altitude|elev|alt) [^.;\\d]{0,40}\\b(is|of|about|around|at) $");
 
     /** "I think we're at nine hundred and something?". */
-    private static final Cue DOUBTED =
-            Cue.of("\\band something\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?");
+    private static final Cue DOUBTED = Cue.of(
+            "\\band something\\b|\\b(maybe|perhaps|possibly|or|could be|might be) (a |just )*(bit|little|touch|hair|tad|some)? ?(more|higher|over|above)\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?");
 
     /** "Elev. under 1000." */
     private static final Cue ALTITUDE_BELOW =

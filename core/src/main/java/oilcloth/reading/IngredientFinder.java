@@ -304,7 +304,10 @@ final class IngredientFinder {
                     behind.get().next());
             return behind.get().next();
         }
-        if (s.negatedToken(i) || NotInTheJar.isNotThere(s, end) || NotInTheJar.isNotHeeded(s, i)) {
+        if (s.negatedToken(i)
+                || NotInTheJar.isNotThere(s, end)
+                || NotInTheJar.isSpilled(s, i, end)
+                || NotInTheJar.isNotHeeded(s, i)) {
             draft.absent.add(match.food());
             return end;
         }

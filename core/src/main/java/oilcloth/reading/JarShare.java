@@ -28,6 +28,9 @@ final class JarShare {
     private static final Cue WITH_SPOONS = Cue.of(
             "\\b(pack|fill|ladl|spoon|put|went|goes)\\w*\\b[^.;]{0,40}(?<!\\b(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|all|the) )\\b(pints|quarts|half[- ]pints|jars) with [^.;]*\\b(tsps?|teaspoons?|tbsps?|tbs|tablespoons?|t)\\b[^.;]*$");
 
+    /** "1 Tbsp to each", "in each". */
+    private static final Set<String> OF_EACH = Set.of("in", "to", "into", "for");
+
     private static final int FEW_WORDS = 6;
 
     private static final Cue NAMES_JARS = Cue.of("\\b(pints|quarts|jars)\\b");
@@ -77,7 +80,10 @@ final class JarShare {
                 return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
             }
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
-            if (closes && s.is(k, "each") && (k == to || k == to + 1 && s.is(to, "in")) && s.has(NAMES_JARS)) {
+            if (closes
+                    && s.is(k, "each")
+                    && (k == to || k == to + 1 && OF_EACH.contains(s.token(to).norm()))
+                    && s.has(NAMES_JARS)) {
                 // "quarts, 2 Tbsp bottled lemon juice each"
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));
             }

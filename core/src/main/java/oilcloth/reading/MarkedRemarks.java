@@ -31,7 +31,7 @@ final class MarkedRemarks {
     /** Above this a remark is asked about, whatever its words are known to be. */
     static final double SUSPECT = 0.1;
 
-    /** Above this a remark is asked about although all its words are known to be idle. */
+    /** Above this a remark is asked about although all its words are known to be idle, where it names a food or the canning. */
     static final double IDLE_WORDS = 0.5;
 
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
@@ -40,7 +40,7 @@ final class MarkedRemarks {
     /** Below this a food named after the canning goes into no jar. */
     static final double AT_TABLE = -1.5;
 
-    /** Above this a step is asked about, and a sentence in which something else was read. */
+    /** Above this a step is asked about, a sentence in which something else was read, and one whose words are all idle. */
     static final double GRAVE = 1.25;
 
     /** Pulls every weight towards nothing, so that a word met once says little. */

@@ -34,6 +34,23 @@ final class NotInTheJar {
         return !s.isItem() && LIKENESS.matcher(s.around(i, 7, 0)).find();
     }
 
+    /** "The handout got coffee on it", "I spilled milk on the card". */
+    private static final Cue SPILLED =
+            Cue.of("\\b(got|gets|spilled|spilt|dripped|splashed|splattered|dropped|smeared|has|had|have)( \\w+)? $");
+
+    private static final Cue ON_A_THING = Cue.of(
+            "((all|\\w+) )?(on|over|onto|down) (it|them|the|my|her|his|our|myself)\\b( (card|page|handout|sheet|leaflet|book|cookbook|paper|recipe|letter|notes?|floor|stove|stovetop|counter|apron|shirt|sleeve|keyboard|phone|front|corner)\\b)?");
+
+    private static final Cue ON_PAPER = Cue.of(
+            "\\b(card|page|handout|sheet|leaflet|book|cookbook|paper|recipe|letter|notes?|floor|apron|shirt|keyboard|phone)\\b");
+
+    /** @param end the token behind the food */
+    static boolean isSpilled(Sentence s, int i, int end) {
+        return s.has(ON_PAPER)
+                && SPILLED.matcher(s.around(i, 2, 0)).find()
+                && ON_A_THING.matcher(s.around(end, 0, 4)).lookingAt();
+    }
+
     /** What comes after the "but I don't" is done. */
     static boolean isNotHeeded(Sentence s, int i) {
         return s.find(NOT_HEEDED).filter(r -> r.contains(s.span(i, i + 1))).isPresent();

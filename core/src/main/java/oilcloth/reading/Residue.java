@@ -161,6 +161,12 @@ final class Residue {
                 || s.is(i + 1, "jars") && MAKES.matcher(s.around(i, 4, 0)).find();
     }
 
+    /** "Simmered 30 minutes or so, more like 45". */
+    private static final Cue MORE_LIKE = Cue.of("^(more like|closer to|nearer to|nearly|almost) $");
+
+    private static final Cue ON_THE_STOVE = Cue.of(
+            "\\b(simmer|cook|stew|soak|blanch|parboil)(s|ed|ing)?\\b(?!.*\\b(process\\w*|canner|pressure|bath|pounds|lbs?|vent\\w*)\\b)");
+
     /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */
     private static boolean isTime(Sentence s, int i) {
         boolean again = i > 2 && s.is(i - 1, "and") && s.token(i - 2).isNumber();
@@ -170,8 +176,9 @@ final class Residue {
                 ? ""
                 : s.token(before > 0 && StepWords.isManner(s.token(before).norm()) ? before - 1 : before)
                         .norm();
-        boolean cooking =
-                COOKING.contains(verb) || s.is(i - 1, "another") && s.low().contains("boil");
+        boolean cooking = COOKING.contains(verb)
+                || s.is(i - 1, "another") && s.low().contains("boil")
+                || MORE_LIKE.matcher(s.around(i, 2, 0)).find() && s.has(ON_THE_STOVE);
         return cooking
                 && (i + 1 >= s.size()
                         || !s.token(i + 1).isWord()

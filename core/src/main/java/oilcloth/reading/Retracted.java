@@ -20,11 +20,17 @@ final class Retracted {
     private static final Pattern DONE = Pattern.compile(
             "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
 
+    /** "How I do our salmon, no wait". */
+    private static final Pattern HOW_I_DO = Pattern.compile(
+            "(?i)^(this is |here is |here's |it's )?(how (i|we) (do|did|make|made|can|canned|put up) )?(my|our|the) ");
+
     /** How many characters at the start name a dish only to say that it is another. */
     static int start(String words, IngredientFinder ingredients) {
         Matcher cut = (UNSAID.matcher(words).find() ? UNSAID : INSTEAD).matcher(words);
         if (!cut.find()
-                || DONE.matcher(words.substring(0, cut.end()).replaceFirst("(?i)(so|but) (i|we) \\w+$", ""))
+                || DONE.matcher(HOW_I_DO.matcher(words.substring(0, cut.end()))
+                                .replaceFirst("")
+                                .replaceFirst("(?i)(so|but) (i|we) \\w+$", ""))
                         .find()) {
             return 0;
         }

@@ -71,6 +71,10 @@ final class Talk {
     private static final Cue COOKS = Cue.of(
             "\\b(boil|simmer|cook|blanch|soak|steam|stand|stood|heat|brown|vent|exhaust|roast|bake|dip|scald|let|sit|sat|brin|boiling)\\w*\\b");
 
+    /** "Fourteen of them staring at me", "nine jars left": how many there are is no figure of the recipe. */
+    private static final Cue COUNTS = Cue.of(
+            "^(\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty) ((more )?(jars|of (them|these|those|my|our|the grand\\w+|the kids)|grand\\w+|kids|children|sisters|brothers|cousins|neighbou?rs|people|guests|of us)|left|to go)\\b");
+
     private static final int MILD_WORDS = 2;
 
     private final Lexicon lexicon;
@@ -120,7 +124,16 @@ final class Talk {
         double weight = marked.weight(s);
         return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s)
                 || SameKind.isTold(s, draft, lexicon)
-                || weight < MarkedRemarks.IDLE_WORDS && isIdleByWords(s, draft, early);
+                || weight < (isOfTheCanning(s) ? MarkedRemarks.IDLE_WORDS : MarkedRemarks.GRAVE)
+                        && isIdleByWords(s, draft, early);
+    }
+
+    /** Whether a food, a jar or the canner is named in it at all. */
+    private boolean isOfTheCanning(Sentence s) {
+        return IntStream.range(0, s.size())
+                .anyMatch(i -> isWeighty(s.token(i).norm())
+                        || VESSELS.hasForm(s.token(i).norm())
+                        || isNamed(s, i, f -> true));
     }
 
     boolean isIdleByWords(Sentence s, Draft draft, boolean early) {
@@ -157,6 +170,9 @@ final class Talk {
             }
             String word = base(s.token(i).norm());
             if (s.is(i - 1, "$")) {
+                continue;
+            }
+            if (COUNTS.matcher(s.around(i, 0, 4)).find()) {
                 continue;
             }
             if (s.token(i).isNumber() || isHandled(s, i, told) && !(early && isStep(s, i))) {

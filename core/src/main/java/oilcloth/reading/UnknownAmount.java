@@ -112,6 +112,13 @@ final class UnknownAmount {
 
     private static final Cue COVERING = Cue.of(
             "(of )?(the )?((hot|boiling|warm|cooking|canning|light|medium|thin) )*(juice|syrup|liquid) (\\( [^)]* \\) )?(in|into|to) (each|every|ea|the)\\b");
+
+    /** "Hot syrup, medium, half a cup in each quart first". */
+    private static final Cue LIQUID_BEFORE =
+            Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* , $");
+
+    private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the)\\b");
+
     private static final Cue CANNER_WATER = Cue.of(
             "\\b(canner|rack|kettle)\\b[^.;]{0,40}\\b(qts?|quarts?|inch(es)?|liters?|litres?|cups?) (of )?(hot |warm |boiling |simmering |hot tap |tap )*water\\b"
                     + "|\\b(of )?(hot |warm |boiling |simmering |tap |cold )*water (and \\w+ \\w+ \\w+ )?(goes |went |stands? |is )?(in|into|to) (the |my |our |a )?(\\w+ )?(bottom of the |bottom of my )?(pressure )?(canner|cooker)\\b");
@@ -186,7 +193,13 @@ final class UnknownAmount {
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
                 // "half a cup of hot juice in each jar", "canner, 3 quarts of hot water"
-                || covers && isFruit(draft)
+                || (covers
+                                || IN_EACH.matcher(s.around(amount.next(), 0, 3))
+                                                .lookingAt()
+                                        && LIQUID_BEFORE
+                                                .matcher(s.around(i, 5, 0))
+                                                .find())
+                        && isFruit(draft)
                 || CANNER_WATER.matcher(s.around(amount.next(), 8, 6)).find()
                 || s.low().contains("left")
                 || s.has(MAKES)

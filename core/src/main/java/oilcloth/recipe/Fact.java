@@ -13,6 +13,10 @@ public record Fact<T>(T value, Optional<Range> range) {
         return new Fact<>(value, Optional.of(range));
     }
 
+    Fact<T> moved(int by) {
+        return new Fact<>(value, range.map(r -> r.shift(by)));
+    }
+
     public static <T> Fact<T> asserted(T value) {
         return new Fact<>(value, Optional.empty());
     }

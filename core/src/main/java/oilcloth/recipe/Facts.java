@@ -226,26 +226,31 @@ public final class Facts {
     }
 
     public Facts copy() {
+        return moved(0);
+    }
+
+    /** The same, said so many signs later in a text. */
+    Facts moved(int by) {
         Facts copy = new Facts();
-        copy.forms.addAll(forms);
-        copy.methods.addAll(methods);
-        copy.times.addAll(times);
-        copy.jars.addAll(jars);
-        copy.packs.addAll(packs);
-        copy.liquids.addAll(liquids);
-        copy.pressures.addAll(pressures);
-        copy.prepared.addAll(prepared);
-        copy.yield = yield;
-        copy.headspace = headspace;
-        copy.altitude = altitude;
-        copy.gauge = gauge;
-        copy.vented = vented;
-        copy.sterilised = sterilised;
-        copy.pressureDropped = pressureDropped;
-        copy.partlyFilled = partlyFilled;
-        copy.bubblesRemoved = bubblesRemoved;
-        copy.minutesPerThousandFeet = minutesPerThousandFeet;
-        copy.openKettle = openKettle;
+        forms.forEach(f -> copy.forms.add(f.moved(by)));
+        methods.forEach(f -> copy.methods.add(f.moved(by)));
+        times.forEach(f -> copy.times.add(f.moved(by)));
+        jars.forEach(f -> copy.jars.add(f.moved(by)));
+        packs.forEach(f -> copy.packs.add(f.moved(by)));
+        liquids.forEach(f -> copy.liquids.add(f.moved(by)));
+        pressures.forEach(f -> copy.pressures.add(f.moved(by)));
+        prepared.forEach(f -> copy.prepared.add(f.moved(by)));
+        copy.yield = yield.map(f -> f.moved(by));
+        copy.headspace = headspace.map(f -> f.moved(by));
+        copy.altitude = altitude.map(f -> f.moved(by));
+        copy.gauge = gauge.map(f -> f.moved(by));
+        copy.vented = vented.map(f -> f.moved(by));
+        copy.sterilised = sterilised.map(f -> f.moved(by));
+        copy.pressureDropped = pressureDropped.map(f -> f.moved(by));
+        copy.partlyFilled = partlyFilled.map(f -> f.moved(by));
+        copy.bubblesRemoved = bubblesRemoved.map(f -> f.moved(by));
+        copy.minutesPerThousandFeet = minutesPerThousandFeet.map(f -> f.moved(by));
+        copy.openKettle = openKettle.map(f -> f.moved(by));
         copy.placed = placed;
         return copy;
     }

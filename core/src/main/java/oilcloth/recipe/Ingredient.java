@@ -37,6 +37,10 @@ public record Ingredient(
         return amount.flatMap(a -> food.volume(a, a.high()));
     }
 
+    Ingredient moved(int by) {
+        return new Ingredient(range.shift(by), food, amount, perJar, aside, optional, strengthPercent);
+    }
+
     public Ingredient withPerJar(PerJar jar) {
         return new Ingredient(range, food, amount, Optional.of(jar), aside, optional, strengthPercent);
     }

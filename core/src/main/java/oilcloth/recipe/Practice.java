@@ -8,4 +8,8 @@ import oilcloth.text.Range;
  *
  * @param graver whether its sentence holds words that make it graver
  */
-public record Practice(PracticeRule rule, Range range, boolean graver) {}
+public record Practice(PracticeRule rule, Range range, boolean graver) {
+    Practice moved(int by) {
+        return new Practice(rule, range.shift(by), graver);
+    }
+}

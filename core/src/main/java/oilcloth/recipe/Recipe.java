@@ -54,6 +54,18 @@ public record Recipe(
         return new Recipe(text, title, titleFoods, ingredients, others, practices, unread);
     }
 
+    /** As it stands behind so many blanks. @param by 0 or more */
+    public Recipe moved(int by) {
+        return new Recipe(
+                " ".repeat(by) + text,
+                title.map(t -> t.shift(by)),
+                titleFoods,
+                ingredients.stream().map(i -> i.moved(by)).toList(),
+                facts.moved(by),
+                practices.stream().map(p -> p.moved(by)).toList(),
+                unread.stream().map(u -> u.moved(by)).toList());
+    }
+
     /** The ingredients that end up in the jar. */
     public List<Ingredient> inJar() {
         List<Ingredient> inJar = new ArrayList<>(ingredients.size());

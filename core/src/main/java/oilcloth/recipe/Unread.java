@@ -13,6 +13,10 @@ public record Unread(Range range, boolean bears, boolean form) {
         this(range, bears, false);
     }
 
+    Unread moved(int by) {
+        return new Unread(range.shift(by), bears, form);
+    }
+
     public static Unread form(Range range) {
         return new Unread(range, false, true);
     }

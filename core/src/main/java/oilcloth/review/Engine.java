@@ -64,7 +64,7 @@ public final class Engine {
         if (recipes.size() > 1) {
             Facts shared = reader.read(text).facts();
             List<Review> parts = recipes.stream()
-                    .map(r -> inTheSameKitchen(reader.read(only(text, r)), shared))
+                    .map(r -> inTheSameKitchen(only(text, r), shared))
                     .map(r -> one(r, assertions, context).withText(text))
                     .toList();
             Review gravest = parts.stream()
@@ -94,9 +94,9 @@ public final class Engine {
         return part.withFacts(facts);
     }
 
-    /** The text up to the end of one recipe, blank before it, so that every range stays true. */
-    private static String only(String text, Range recipe) {
-        return " ".repeat(recipe.start()) + recipe.of(text);
+    /** One recipe of the text, blank before it, so that every range stays true. */
+    private Recipe only(String text, Range recipe) {
+        return reader.read(recipe.of(text)).moved(recipe.start());
     }
 
     /** "20 minutes for pints, 25 for quarts": the same recipe, once for each jar that has a time of its own. */

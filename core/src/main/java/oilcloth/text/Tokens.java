@@ -30,7 +30,7 @@ public final class Tokens {
                 kind = Token.Kind.NUMBER;
             } else if (Character.isLetter(c)) {
                 kind = Token.Kind.WORD;
-                int initials = initialsEnd(text, i, end);
+                int initials = Math.max(initialsEnd(text, i, end), withoutEnd(text, i, end));
                 j = Math.max(initials, j);
                 while (initials == i && j < end && continuesWord(text, j, end)) {
                     j++;
@@ -44,10 +44,13 @@ public final class Tokens {
         return tokens;
     }
 
-    /** "B.W." is "bw", "heyyy" is "hey". */
+    /** "B.W." is "bw", "heyyy" is "hey", "w/o" is "without". */
     private static String norm(String folded, Token.Kind kind) {
         if (kind != Token.Kind.WORD) {
             return folded;
+        }
+        if (folded.indexOf('/') > 0) {
+            return "without";
         }
         if (folded.indexOf('.') > 0) {
             return folded.replace(".", "");
@@ -70,6 +73,21 @@ public final class Tokens {
         }
         return j > i + 2 ? j : i;
     }
+
+    /** Where "w/o" or "w/out" that begins at {@code i} ends, or {@code i}. */
+    private static int withoutEnd(String text, int i, int end) {
+        for (String without : WITHOUT) {
+            int j = i + without.length();
+            if (text.regionMatches(true, i, without, 0, without.length())
+                    && j <= end
+                    && (j == end || !Character.isLetter(text.charAt(j)))) {
+                return j;
+            }
+        }
+        return i;
+    }
+
+    private static final List<String> WITHOUT = List.of("w/o", "w/out");
 
     private static boolean continuesNumber(String text, int start, int j, int end) {
         char c = text.charAt(j);
