@@ -60,7 +60,7 @@ final class RecipeMatcher {
         this.forms = forms;
         this.words = recipe.title()
                 .map(r -> r.of(recipe.text()))
-                .orElse(recipe.text().substring(0, Math.min(200, recipe.text().length())))
+                .orElse(recipe.words().substring(0, Math.min(200, recipe.words().length())))
                 .toLowerCase(Locale.ROOT);
         this.names = words
                 + produce.ingredients().stream()
@@ -96,7 +96,7 @@ final class RecipeMatcher {
     private boolean saysFermented() {
         if (fermented.isEmpty()) {
             fermented = Optional.of(
-                    FERMENTED.matcher(recipe.text().toLowerCase(Locale.ROOT)).find());
+                    FERMENTED.matcher(recipe.words().toLowerCase(Locale.ROOT)).find());
         }
         return fermented.get();
     }

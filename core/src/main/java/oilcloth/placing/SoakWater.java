@@ -44,7 +44,7 @@ public final class SoakWater {
     private SoakWater() {}
 
     private static boolean isDrained(Recipe recipe) {
-        if (!DRAINED.matcher(recipe.text()).find()) {
+        if (!DRAINED.matcher(recipe.words()).find()) {
             return false;
         }
         List<Ingredient> waters = recipe.inJar().stream()

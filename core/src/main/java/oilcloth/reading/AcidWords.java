@@ -22,7 +22,7 @@ final class AcidWords {
             "(?<!not )(?<!n['’]t )\\b(squeezed?|fresh(ly)? squeezed|from (our|my|the) (lemons?|limes?|tree)|real lemons)\\b");
 
     private static final Cue FRESH = Cue.of(
-            "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\bfrom (our|my|the) (lemons?|limes?|tree)\\b|\\breal lemons\\b");
+            "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\b(from|off( of)?) (our|my|the|a|her|his) ((own|backyard|neighbou?r's|meyer|eureka|key|potted) )*(lemons?|limes?|trees?)\\b|\\breal lemons\\b");
     private static final Cue PERCENT = Cue.of(
             "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
     private static final Cue HOMEMADE = Cue.of(
@@ -30,9 +30,14 @@ final class AcidWords {
 
     private AcidWords() {}
 
+    /** "Lemon", which may stand for its juice. */
+    static boolean isWholeFruit(Food food) {
+        return food.name().equals("lemon") || food.name().equals("lime");
+    }
+
     /** The food as the sentence around it makes it: bottled or fresh, bought or homemade. */
     static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount) {
-        boolean whole = food.name().equals("lemon") || food.name().equals("lime");
+        boolean whole = isWholeFruit(food);
         boolean counted = amount.filter(a -> a.unit() == Unit.EACH).isPresent();
         if (whole && !counted && s.has(BOTTLED) && !denied(s)) {
             return guide.food(food.name() + " juice, bottled");

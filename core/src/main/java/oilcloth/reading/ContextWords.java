@@ -158,7 +158,10 @@ final class ContextWords {
             int end = k + 1;
             return onlyOf(draft).or(() -> namedFirst(guide, s, from, draft)).map(f -> new Meant(f, end));
         }
-        boolean alone = amount.next() >= s.size() || s.is(amount.next(), ",") || s.is(amount.next(), ".");
+        boolean alone = amount.next() >= s.size()
+                || s.is(amount.next(), ",")
+                || s.is(amount.next(), ".")
+                || READIED.contains(s.token(amount.next()).norm());
         boolean weighs = amount.unitSaid()
                 && amount.amount().unit().kind() == Unit.Kind.MASS
                 && amount.amount().low() * amount.amount().unit().inBase() >= LEAST_PRODUCE_GRAMS;
@@ -201,6 +204,11 @@ final class ContextWords {
     /** "I squeeze lemons from our tree and put two tablespoons of the juice in". */
     private static final Cue SQUEEZED = Cue.of(
             "\\b(squeez\\w*|juice|juiced|juicing|press(ed)?|halve|halved|cut)\\b[^.;]{0,20}\\b(lemons?|limes?)\\b");
+
+    /** "Blueberries. 8 lb washed and drained." */
+    private static final Set<String> READIED = Set.of(
+            "washed", "peeled", "shelled", "trimmed", "cleaned", "pitted", "stemmed", "hulled", "cored", "husked",
+            "snapped");
 
     /** Two pounds; less may be a spice or a pressure. */
     private static final double LEAST_PRODUCE_GRAMS = 900;

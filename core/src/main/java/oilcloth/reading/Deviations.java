@@ -3,6 +3,8 @@ package oilcloth.reading;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.guide.FoodClass;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
@@ -159,13 +161,17 @@ final class Deviations {
 
     /** "She'd have boiled them three hours in the wash tub, God rest her": another's way, and not followed. */
     private static final Cue WOULD_HAVE = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b|^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he) (would|would've|'d've|used to)\\b");
 
     private static final Cue OURSELVES =
             Cue.of("\\b(i|we|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
+    /** "My mother would've put a ham bone in but I know better now". */
+    private static final Cue KNOWS_BETTER = Cue.of(
+            "^[^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it)( now| any ?more| these days)?[.!]?$");
+
     static boolean isAnothers(Sentence s) {
-        return s.has(WOULD_HAVE) && !s.has(OURSELVES);
+        return s.has(WOULD_HAVE) && (!s.has(OURSELVES) || s.has(KNOWS_BETTER));
     }
 
     /** @param before what {@link #said} counted before the sentence was read */
@@ -186,7 +192,7 @@ final class Deviations {
             odd = otherCanner(s, draft);
         }
         boolean mended = PressureFall.isMended(s);
-        if (odd.isEmpty() && !mended && said(draft, heard(draft)) == before) {
+        if (odd.isEmpty() && !mended && !Venting.isToldAgain(s, draft) && said(draft, heard(draft)) == before) {
             odd = s.find(ODD)
                     .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
                     .or(() -> told(s, draft, draft.facts.times().isEmpty()));
@@ -255,7 +261,19 @@ final class Deviations {
                 .filter(p -> draft.ingredients.stream()
                         .noneMatch(i -> i.aside() && i.food().kind() == FoodClass.FAT && p.overlaps(i.range())))
                 .filter(p -> marked.weight(s, p) > MarkedRemarks.GRAVE)
+                .filter(p -> !isListOfFoods(s, p))
                 .findFirst();
+    }
+
+    private static final Set<String> BETWEEN_FOODS = Set.of("and", "or", "some", "a", "few", "of", "the", "mixed");
+
+    /** "Santa Rosas and some prune types": names, and nothing said of them. */
+    private static boolean isListOfFoods(Sentence s, Range part) {
+        Sentence list = s.part(part);
+        return IntStream.range(0, list.size())
+                .allMatch(i -> list.isClaimed(i)
+                        || !list.token(i).isWord()
+                        || BETWEEN_FOODS.contains(list.token(i).norm()));
     }
 
     private static boolean isHeard(Draft draft, Range clause) {

@@ -23,7 +23,15 @@ final class IngredientFinder {
             Cue.of("\\bopt(ional(ly)?)?\\b|\\bif (you (like|want|wish)|desired|wanted|liked)\\b");
     /** "Should I have added lemon?" says that none was. */
     private static final Cue ASKING = Cue.of(
-            "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?");
+            "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?"
+                    + "|\\b(do|would|did|should|will) (i|we|you|they|these|it|mine) (really |still |even |always |actually )*(need|require|want|have to have)\\b[^?]*\\?|\\b(is|are|was) (the |any |that |extra |added )*((bottled )?lemon|lime|vinegar|citric|acid)( juice| acid)? (really |still |even |truly )*(needed|necessary|required|a must)\\b[^?]*\\?|\\b(can|could|may|should) (i|we|you) (just )?(skip|omit|leave (off|out)|do without|get by without|drop)\\b[^?]*\\?");
+
+    /** Whether it is known what is being canned. */
+    private static boolean isNamed(Draft draft) {
+        return !draft.titleFoods.isEmpty()
+                || !draft.ingredients.isEmpty()
+                || !draft.facts.forms().isEmpty();
+    }
 
     private static final Cue OF_THE = Cue.of("of (the|them|these|those|my)\\b");
 
@@ -318,14 +326,17 @@ final class IngredientFinder {
                 || VINEGAR_FROM.matcher(s.around(i, 16, 0)).find()) {
             return end;
         }
-        if (match.food().isAcidulant() && s.has(ASKING)) {
+        if ((match.food().isAcidulant() || AcidWords.isWholeFruit(match.food())) && s.has(ASKING)) {
             return end;
         }
         if (!s.isItem() && !draft.ingredients.isEmpty() && s.has(AnotherTime.CUE) && !isListed(draft, match.food())) {
             return end;
         }
         boolean before = s.is(i - 1, "my") && s.has(AnotherTime.BEFORE) && !s.has(Vocabulary.ADD);
-        if (before || NotInTheJar.isHers(s) || NotInTheJar.isLikeness(s, i)) {
+        if (before
+                || isNamed(draft) && NotInTheJar.isNameOfRecipe(s, i, end)
+                || NotInTheJar.isHers(s)
+                || NotInTheJar.isLikeness(s, i)) {
             return end;
         }
         if (serving && !s.isItem()) {

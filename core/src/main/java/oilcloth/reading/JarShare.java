@@ -26,7 +26,7 @@ final class JarShare {
 
     /** "Packed loosely in hot pints with 1 tbsp lemon juice and 1/2 t salt". */
     private static final Cue WITH_SPOONS = Cue.of(
-            "\\b(pack|fill|ladl|spoon|put|went|goes)\\w*\\b[^.;]{0,40}(?<!\\b(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|all|the) )\\b(pints|quarts|half[- ]pints|jars) with [^.;]*\\b(tsps?|teaspoons?|tbsps?|tbs|tablespoons?|t)\\b[^.;]*$");
+            "(\\b(pack|fill|ladl|spoon|put|went|goes)\\w*\\b[^.;]{0,40}|^(the |my )?(hot |clean |sterile )*)(?<!\\b(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|all|the) )\\b(pints|quarts|half[- ]pints|jars) with [^.;]*\\b(tsps?|teaspoons?|tbsps?|tbs|tablespoons?|t)\\b[^.;]*$");
 
     /** "1 Tbsp to each", "in each". */
     private static final Set<String> OF_EACH = Set.of("in", "to", "into", "for");
@@ -82,7 +82,7 @@ final class JarShare {
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
             if (closes
                     && s.is(k, "each")
-                    && (k == to || k == to + 1 && OF_EACH.contains(s.token(to).norm()))
+                    && (k == to || OF_EACH.contains(s.token(k - 1).norm()))
                     && s.has(NAMES_JARS)) {
                 // "quarts, 2 Tbsp bottled lemon juice each"
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));

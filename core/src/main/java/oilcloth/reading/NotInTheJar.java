@@ -7,11 +7,12 @@ final class NotInTheJar {
     /** "Strawberries weren't ready yet", "the corn never came up". */
     private static final Cue NOT_THERE = Cue.of(
             "^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
+                    + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;,!?]|$)"
                     + "|^(plants? |crop |vines? |trees? |bushes )?(failed|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
     /** "My neighbor says to add vinegar but I don't care for that", "follow the directions for peaches". */
     private static final Cue NOT_HEEDED = Cue.of(
-            "\\b(says?|said|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (do not|don't|didn't|did not|never|won't|haven't)\\b"
+            "\\b(says?|said|would'?ve|would have|used to|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (now |do )?(do not|don't|didn't|did not|never|won't|haven't|know better|stopped|quit|gave that up|skip|skipped|leave it out|left it out)\\b"
                     + "|^.*\\b(so|but|and) (i|we) (leave|left|keep|kept|can|do|did) (it|them|mine|ours|the jars|my jars|the \\w+) (plain|bare)\\b"
                     + "|\\b(hates?|hated|dislikes?|can'?t (stand|have|eat)|(doesn|don|didn)'?t (like|care for)|allergic to)\\b[^.,;]{0,24}\\b(so|and|but) (i|we) (skip|skipped|left|leave|omit|omitted|dropped)( (it|that|them|those))?( out| off)?\\b(?=[.,;!]|$)"
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
@@ -24,6 +25,19 @@ final class NotInTheJar {
     /** How somebody else does it. */
     static boolean isHers(Sentence s) {
         return s.has(HERS);
+    }
+
+    /** "I used the hot tomato-pepper sauce recipe": a name, and no ingredient. */
+    private static final Cue OF_A_RECIPE = Cue.of(
+            "(\\w+ )?(recipe|receipt|directions|instructions|formula|leaflet|handout)\\b(?! (but|with|plus|and (added|put))\\b)");
+
+    private static final Cue FOLLOWED = Cue.of(
+            "\\b(used|use|using|followed|follow|following|from|by|with|did|made|is|was|it's) (the|my|her|your|this|that|our|a|his)( [\\w-]+| -){0,4} $");
+
+    /** @param end the token behind the food */
+    static boolean isNameOfRecipe(Sentence s, int i, int end) {
+        return OF_A_RECIPE.matcher(s.around(end, 0, 2)).lookingAt()
+                && FOLLOWED.matcher(s.around(i, 6, 0)).find();
     }
 
     /** "It gels like jello", "bright as marigolds": what it looks or tastes like. */

@@ -131,7 +131,7 @@ final class PhraseFacts {
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Cue STERILISE = p(
-            "\\b(jars|half[- ]pints|pints|quarts)( (that |which )?(i|we)('d| had)| (that |which )?(had|have)( been)?) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
+            "\\b(jars|half[- ]pints|pints|quarts)( (that |which )?(i|we)('d| had)| (that |which )?(had|have)( been)?) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\b(jars|half[- ]pints|pints|quarts) ([(] ?)?(were |are |all |kept |hot and )*sterile\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
     /** Less than any sterilising takes. */
     private static final Minutes NOT_BOILED = Minutes.of(1);
 

@@ -24,7 +24,10 @@ final class PouredOff {
                 || food.name().equals("ascorbic acid")
                 || food.name().equals("fruit antibrowning mix")
                 || food.isAcidulant();
-        return food.kind() == FoodClass.FAT && s.has(BROWNED) && !s.has(KEPT) && isMeat(draft)
+        boolean fat = food.kind() == FoodClass.FAT && !s.has(KEPT) && isMeat(draft);
+        return fat
+                        && (s.has(BROWNED)
+                                || FAT_DRAINED.matcher(s.around(from, 5, 4)).find())
                 || liquid
                         && (draft.asideSection
                                 || !food.isAcidulant() && isDrainedSaltWater(s)
@@ -46,6 +49,10 @@ final class PouredOff {
     /** "Brown a few at a time with just enough oil to keep them from sticking". */
     private static final Cue BROWNED = Cue.of(
             "\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b.*\\b(little|enough|(small|tiny) amount of|(bit|touch|film|wipe|drop|dab|smear|slick|spray|drizzle|tad) of|spoon(ful)?s? of|some)\\b[^.;,]{0,14}\\b(oil|fat|lard|shortening|grease|drippings)\\b|\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b[^.;,]{0,40}\\bin (hot |some |the )?(oil|fat|lard|shortening)\\b");
+
+    /** "Grease drained", "drained off the fat". */
+    private static final Cue FAT_DRAINED = Cue.of(
+            "\\b(fat|lard|drippings|grease)( (was|is|all|well|then))? (drained|poured|spooned|skimmed|blotted)\\b|\\b(drain|pour|skim|spoon|blot)(ed|s|med|ted)?( off| out| away)? (the |any |all |most of |excess |extra |rendered )*(bacon )?(fat|lard|drippings|grease)\\b");
 
     private static final Cue KEPT = Cue.of(
             "\\b(oil|fat|lard|shortening|drippings|grease)\\b[^.;]{0,20}\\b(pour\\w*|goes|went|over|too|(in|into|to) (the|each|every|my) (jars?|pints?|quarts?))\\b");

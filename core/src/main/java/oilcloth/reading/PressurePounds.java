@@ -56,7 +56,8 @@ final class PressurePounds {
     }
 
     /** "75 minutes at 11 on the dial gauge". */
-    private static final Cue ON_THE_DIAL = Cue.of("(on )?(the |my |our )?(dial|gauge)\\b|[,(] (dial|weighted)\\b");
+    private static final Cue ON_THE_DIAL =
+            Cue.of("(on )?(the |my |our |a )?(dial|gauge|weighted|weight)\\b|[,(] (dial|weighted)\\b");
 
     private static final Cue BARE = Cue.of(
             "\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canner))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");

@@ -49,6 +49,9 @@ final class Residue {
     private static final Set<String> DONENESS = Set.of(
             "done", "cooked", "tender", "soft", "under", "underripe", "unripe", "ripe", "green", "depth", "deep");
 
+    /** "3/4 the depth of the kernel". */
+    private static final Cue OF_THE_DEPTH = Cue.of("(of )?(the |its |their )?(depth|way (down|through)|of the way)\\b");
+
     private static final Cue PINGED = Cue.of(
             "sealed\\b|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
 
@@ -70,7 +73,7 @@ final class Residue {
             if (s.isClaimed(i) || !s.token(i).isNumber()) {
                 continue;
             }
-            if (isSound(s, i) || isAcidReading(s, i) || isAge(s, i)) {
+            if (isSound(s, i) || isClub(s, i) || isAcidReading(s, i) || isAge(s, i)) {
                 s.claim(i, i + 1);
                 continue;
             }
@@ -85,7 +88,8 @@ final class Residue {
                     && !isHeat(s, i)
                     && !isVenting(s, i)
                     && !isCountOfJars(s, i)
-                    && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "");
+                    && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "")
+                    && !OF_THE_DEPTH.matcher(s.around(i + 1, 0, 4)).lookingAt();
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;
@@ -93,6 +97,11 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    /** "Doing this for 4-H". */
+    private static boolean isClub(Sentence s, int i) {
+        return s.is(i, "4") && s.is(i + 1, "-") && s.is(i + 2, "h");
     }
 
     /** "My father in law (87) is convinced". */
@@ -154,10 +163,15 @@ final class Residue {
     /** Tokens of "12 jars." */
     private static final int COUNT_ALONE = 3;
 
+    /** "Chicken broth, 2 big pots". */
+    private static final Cue POTS = Cue.of(
+            "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|burners|trips|helpers|people)\\b(?! of (vinegar|lemon|water))");
+
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {
         return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt()
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
+                || POTS.matcher(s.around(i + 1, 0, 3)).lookingAt()
                 || s.is(i + 1, "jars") && MAKES.matcher(s.around(i, 4, 0)).find();
     }
 

@@ -67,7 +67,9 @@ record TimeSpan(double least, double most, boolean clock, int next) {
         if (TimeWords.MINUTE.contains(unit)) {
             return Optional.of(new TimeSpan(f.low(), f.high(), true, next));
         }
-        if (TimeWords.HOUR.contains(unit)) {
+        // "our 4-H club"
+        boolean club = f.low() == 4 && s.token(u).raw().equals("H");
+        if (TimeWords.HOUR.contains(unit) && !club) {
             double least = f.low() * 60;
             double most = f.high() * 60;
             int join = s.is(next, "and") || s.is(next, ",") ? next + 1 : next;

@@ -44,6 +44,11 @@ final class Venting {
 
     private Venting() {}
 
+    /** "Vented. … The vent went a full ten minutes": nothing new, and nothing odd. */
+    static boolean isToldAgain(Sentence s, Draft draft) {
+        return draft.facts.vented().filter(v -> v.value() && s.has(VENTED)).isPresent();
+    }
+
     static void read(Sentence s, Draft draft) {
         Optional<Range> vented = s.find(VENTED);
         Optional<Range> not = s.findAny(NOT_VENTED)

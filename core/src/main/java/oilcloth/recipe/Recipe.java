@@ -27,6 +27,11 @@ public record Recipe(
         unread = List.copyOf(unread);
     }
 
+    /** The text without the blanks that stand for what is before it in a letter. */
+    public String words() {
+        return text.stripLeading();
+    }
+
     public Recipe withIngredients(List<Ingredient> others) {
         return new Recipe(text, title, titleFoods, others, facts, practices, unread);
     }

@@ -151,7 +151,12 @@ final class Literals {
         int cues = cueCount;
         Present present = new Present(literalCount, cues);
         boolean inWord = false;
-        for (int i = 0; i + LEAST <= low.length(); i++) {
+        // of several recipes those before this one are blank
+        int start = 0;
+        while (start + 1 < low.length() && low.charAt(start) == ' ' && low.charAt(start + 1) == ' ') {
+            start++;
+        }
+        for (int i = start; i + LEAST <= low.length(); i++) {
             anywhere.look(low, i, present);
             if (!inWord) {
                 opening.look(low, i, present);
