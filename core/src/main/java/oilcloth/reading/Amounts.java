@@ -34,6 +34,11 @@ final class Amounts {
 
     private static final Set<String> SIZED = Set.of("whole", "full", "big", "large", "small", "good", "nice");
 
+    /** "Pints, tablespoon of bottled lemon juice in each": one of them. */
+    private static final Set<String> SPOONS = Set.of("tablespoon", "tbsp", "teaspoon", "tsp");
+
+    private static final Set<String> JOINS = Set.of("and", "with", "plus", "then", "put", "add");
+
     private static final Map<String, Double> PARTS = Map.of("half", 0.5, "quarter", 0.25, "third", 1.0 / 3);
 
     private Amounts() {}
@@ -192,6 +197,15 @@ final class Amounts {
         if (t.is("handful") || t.is("handfuls") || t.is("bunch") || t.is("pinch")) {
             Unit unit = Units.at(tokens, at).orElseThrow().unit();
             return Optional.of(new Found(new Amount(1, 1, unit, false), at + 1, true));
+        }
+        if (SPOONS.contains(t.norm())
+                && at + 1 < tokens.size()
+                && tokens.get(at + 1).is("of")
+                && (at == 0
+                        || !tokens.get(at - 1).isWord() && !tokens.get(at - 1).isNumber()
+                        || JOINS.contains(tokens.get(at - 1).norm()))) {
+            Unit unit = Units.at(tokens, at).orElseThrow().unit();
+            return Optional.of(new Found(Amount.of(1, unit), at + 1, true));
         }
         if (t.is("equal")
                 && at + 1 < tokens.size()

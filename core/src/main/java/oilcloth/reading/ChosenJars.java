@@ -17,6 +17,11 @@ final class ChosenJars {
     /** "Half gallons... no, quarts": not the first. */
     private static final Pattern MEANT = Pattern.compile("(?i)\\b" + JAR + "(?: ?[.…,—–-])+ ?no,? " + JAR + "\\b");
 
+    /** "Two quarts... sorry, 3 quarts of water in the canner": neither is a jar. */
+    private static final Pattern OF_WATER = Pattern.compile("(?i)\\b" + JAR
+            + "(?: ?[.…,—–-])+ ?(?:sorry|no|rather|i mean|make that|well),? (?:\\w+ ){1,2}" + JAR
+            + " (?:of )?(?:hot |simmering |warm )*water\\b");
+
     /** "10 lb asparagus for about 4 quarts … hot pint jars". */
     private static final Pattern COMES_TO = Pattern.compile(
             "(?i)\\b(?:lbs?|pounds?|bushels?)\\.? [^.;:]{0,30}\\bfor (?:about |approximately |around )?\\w+ " + JAR
@@ -28,6 +33,14 @@ final class ChosenJars {
         comesTo(text, draft);
         chosen(CHOSEN.matcher(text), draft);
         chosen(MEANT.matcher(text), draft);
+        ofWater(OF_WATER.matcher(text), draft);
+    }
+
+    private static void ofWater(Matcher m, Draft draft) {
+        while (m.find()) {
+            Range both = new Range(m.start(), m.end());
+            draft.facts.jars().removeIf(j -> j.range().filter(both::contains).isPresent());
+        }
     }
 
     private static void comesTo(String text, Draft draft) {

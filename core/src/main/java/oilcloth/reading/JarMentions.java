@@ -154,10 +154,14 @@ final class JarMentions {
     }
 
     /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
+    /** "9 lbs. snap beans for 9 pts". */
+    private static final Cue COMES_TO = Cue.of("(\\bfor|=|\\b(makes?|made|yields?|gives?|got|gets)) (about )?$");
+
     private static boolean countsJars(Sentence s, int i) {
         int figure = figureBefore(s, i);
         return figure < 0
                 || PUT_UP.matcher(s.around(figure, 4, 0)).find()
+                || COMES_TO.matcher(s.around(figure, 2, 0)).find()
                 || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
     }
 

@@ -14,7 +14,7 @@ final class Retracted {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,60}(?<!batch)\\? *((did (those|that|them)( already| last \\w+)?|no|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
+            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,60}(?<!batch)\\? *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne)|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
 
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(
