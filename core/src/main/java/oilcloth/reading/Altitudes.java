@@ -54,7 +54,7 @@ final class Altitudes {
 
     /** "I think we're at nine hundred and something?". */
     private static final Cue DOUBTED = Cue.of(
-            "\\band something\\b|\\b(maybe|perhaps|possibly|or|could be|might be) (a |just )*(bit|little|touch|hair|tad|some)? ?(more|higher|over|above)\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?");
+            "\\band something\\b|\\b(maybe|perhaps|possibly|or|could be|might be) (a |just )*(bit|little|touch|hair|tad|some)? ?(more|higher|over|above)\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?|\\b(could be|might be|may be|either|somewhere between) [\\d,]+ or [\\d,]+|\\b(neither of us|nobody|none of us|we (don't|do not)|i (don't|do not)) (knows?|really know)\\b");
 
     /** "Elev. under 1000." */
     private static final Cue ALTITUDE_BELOW =
@@ -176,8 +176,11 @@ final class Altitudes {
         if (before.endsWith("from ") && s.has(MOVED)) {
             return;
         }
-        Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
-        if (s.has(DOUBTED)) {
+        boolean doubted = s.has(DOUBTED);
+        // which of two it is will be asked; until then nothing is held against the lower
+        double height = doubted ? f.low() : f.high();
+        Altitude altitude = metres ? Altitude.ofMetres(height) : Altitude.ofFeet((int) Math.ceil(height));
+        if (doubted) {
             draft.unread.add(new Unread(s.span(i, to), true));
         }
         // a figure beside "sea level" says it more closely

@@ -63,6 +63,13 @@ final class Durations {
     private static final Cue DIPPED = Cue.of(
             "\\b(dip|dips|dipped|dunk|dunked|scald|scalded|plunge|plunged|peel|peeled|blanch|blanched)\\b|\\bskins? (split|slip|crack|loosen|peel|come)");
 
+    /** "Simmered 5 minutes in boiling water": the food, which is in no jar yet. */
+    private static final Cue SIMMERED = Cue.of(
+            "\\b(simmer|cook|blanch|parboil|scald|stew|soften)(ed|s|ing)?( (gently|slowly|for|about|it|them|all|everything|just))* $");
+
+    private static final Cue IN_WATER =
+            Cue.of("(in |into )(the |some )?(boiling|simmering|hot|plain)? ?water\\b(?! ?-?(bath|canner))");
+
     /** "2 minutes in boiling water, drained". */
     private static final Cue TAKEN_OUT = Cue.of(
             "(in )?(the |rapidly )*(boiling|simmering) water ?,? ?(then |and )*(drain|cool|skin|peel|slip|dip|plunge|rinse|scoop|lifted out)\\w*");
@@ -155,6 +162,11 @@ final class Durations {
         if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {
             return;
         }
+        if (!draft.filled
+                && SIMMERED.matcher(s.around(i, 4, 0)).find()
+                && IN_WATER.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
+            return;
+        }
         Range words = s.span(i, d.next());
         if (d.most() <= LONGEST_STERILISING
                 && STERILISE.matcher(clause(s, i)).find()
@@ -223,11 +235,18 @@ final class Durations {
     private static final Cue FROM_THE_ROCKING = Cue.of(
             "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes) ?(to |up to |at |full )?(jiggl|rock|rattl|danc|sputter|hiss|spit|wobbl|pressure|\\d+ (lb|pound))\\w*");
 
+    /** "Thirty minutes after ten minutes venting". */
+    private static final Cue AFTER_VENTING =
+            Cue.of("after (the |a |my )?(\\w+ ){0,2}((minutes?|mins?) )?(of )?(a )?(vent|steam|exhaust)\\w*");
+
     private static boolean isTimed(Sentence s, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
         return TIMED_IT.matcher(before).find()
                 || d.least() > LONGEST_VENTING
                         && (TIMED.matcher(before).find()
+                                || AFTER_VENTING
+                                        .matcher(s.around(d.next(), 0, 8))
+                                        .lookingAt()
                                 || FROM_THE_ROCKING
                                         .matcher(s.around(d.next(), 0, 9))
                                         .lookingAt()

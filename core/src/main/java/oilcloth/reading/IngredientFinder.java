@@ -333,7 +333,9 @@ final class IngredientFinder {
             return end;
         }
         boolean before = s.is(i - 1, "my") && s.has(AnotherTime.BEFORE) && !s.has(Vocabulary.ADD);
+        boolean animal = match.food().kind() == FoodClass.MEAT && NotInTheJar.isAnimal(s, i, end);
         if (before
+                || animal
                 || isNamed(draft) && NotInTheJar.isNameOfRecipe(s, i, end)
                 || NotInTheJar.isHers(s)
                 || NotInTheJar.isLikeness(s, i)) {

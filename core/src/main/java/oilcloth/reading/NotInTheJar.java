@@ -65,6 +65,18 @@ final class NotInTheJar {
                 && ON_A_THING.matcher(s.around(end, 0, 4)).lookingAt();
     }
 
+    /** "Chased by a goose", "the turkey got out": an animal about its own business. */
+    private static final Cue BY_AN_ANIMAL = Cue.of(
+            "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
+
+    private static final Cue ACTS = Cue.of(
+            "((is|are) (also |just as |real )?(good|fine|great|nice) (canned|too|roasted|smoked)|got (out|in|loose|into|at)|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|dug|broke|escaped|sat|slept|barked|ran off|stole|knocked|jumped|watched|followed|wandered|trampled|ate (the|my|all|some|half))\\b");
+
+    static boolean isAnimal(Sentence s, int i, int end) {
+        return BY_AN_ANIMAL.matcher(s.around(i, 5, 0)).find()
+                || ACTS.matcher(s.around(end, 0, 3)).lookingAt();
+    }
+
     /** What comes after the "but I don't" is done. */
     static boolean isNotHeeded(Sentence s, int i) {
         return s.find(NOT_HEEDED).filter(r -> r.contains(s.span(i, i + 1))).isPresent();

@@ -27,7 +27,8 @@ final class PressurePounds {
             Cue.of("(, )?(and |then )*(i |we )?(held|hold|kept|keep) (it|them|there|steady)\\b");
 
     /** "Vented ten minutes and put on the 10": one of the weights of the set. */
-    private static final Cue WEIGHT_ON = Cue.of("\\b(put|puts|set|sets|drop|dropped|pop|popped) (on )?(the|my) $");
+    private static final Cue WEIGHT_ON =
+            Cue.of("\\b(put|puts|set|sets|drop|dropped|pop|popped|used?|uses|picked|chose) (on )?(the|my) $");
 
     /** "Put on the weight and brought it to 10 pounds". */
     private static final Cue WEIGHT_GOES_ON = Cue.of("\\b(the|my) (weight|regulator|jiggler|petcock)\\b");
