@@ -111,6 +111,16 @@ final class Altitudes {
 
     /** "elevation 5200", "altitude: 6,500", "we're at 7000 here". */
     static int bare(Sentence s, Draft draft, int i, Numbers.Figure f) {
+        // "we're over six thousand feet (6,320)"
+        if (s.is(i - 1, "(")
+                && i > 1
+                && FEET.contains(s.token(i - 2).norm())
+                && s.is(f.next(), ")")
+                && f.low() >= LEAST_BARE / 10.0
+                && f.low() <= Altitude.HIGHEST_FEET) {
+            state(s, draft, i, f, false, f.next());
+            return f.next();
+        }
         if (OVER_A_LIMIT.matcher(s.around(i, 4, 0)).find() && f.low() >= LEAST_BARE) {
             return f.next();
         }

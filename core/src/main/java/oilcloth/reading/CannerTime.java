@@ -16,8 +16,8 @@ final class CannerTime {
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");
 
     /** "20 minutes at a full rolling boil with an inch of water over them". */
-    private static final Cue AT_A_BOIL =
-            Cue.of("^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))");
+    private static final Cue AT_A_BOIL = Cue.of(
+            "^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))|^with (\\S+ ){1,4}(inch|inches) (of )?(hot |boiling )?water (over|above) (them|the (jars|lids|tops))");
 
     /** "Cook cubes 2 minutes in boiling water and drain". */
     private static final Cue OUT_AGAIN =
@@ -129,7 +129,8 @@ final class CannerTime {
     /** "at 10 pounds for an hour", "15 lb 75 min". */
     private static boolean poundsBefore(Sentence s, int from) {
         // "ten pounds (weight) twenty five min."
-        int joined = s.is(from - 1, "and") || s.is(from - 1, ",") ? from - 1 : from;
+        boolean joins = s.is(from - 1, "and") || s.is(from - 1, ",") || s.is(from - 1, "for") && s.is(from - 2, ")");
+        int joined = joins ? from - 1 : from;
         int end = s.is(joined - 1, ")") ? opening(s, joined - 1) : from;
         int k = s.is(end - 1, "for") || s.is(end - 1, ",") || s.is(end - 1, "x") ? end - 2 : end - 1;
         boolean weight = s.is(k, "weight") || s.is(k, "weighted") || s.is(k, "dial");

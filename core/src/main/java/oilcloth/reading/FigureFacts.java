@@ -156,7 +156,7 @@ final class FigureFacts {
         if (f.low() >= LEAST_PSI
                 && f.high() <= MOST_PSI
                 && (!u.isWord() || BEHIND_PSI.contains(u.norm()))
-                && PressurePounds.bare(s, i)) {
+                && PressurePounds.bare(s, i, draft.facts.gauge().isPresent())) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
             return n;
         }

@@ -65,7 +65,11 @@ final class ImpliedMinutes {
     private static boolean figured(Sentence s, Draft draft, int i) {
         boolean still = STILL.matcher(s.around(i, 4, 0)).find()
                 || s.has(HERE) && GIVEN.matcher(s.around(i, 3, 0)).find();
-        boolean said = still || s.is(i - 1, "figured") || s.is(i - 1, "did") || s.is(i - 1, "used") && s.is(i - 2, "i");
+        boolean said = still
+                || s.is(i - 1, "figured")
+                || s.is(i - 1, "processed")
+                || s.is(i - 1, "did")
+                || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
         if (!said || !alone) {
             return false;

@@ -122,7 +122,7 @@ final class PhraseFacts {
             new JarCue(p("\\b(thumb joint|knuckle)\\b"), 0.875, 1.125),
             new JarCue(p("\\btwo fingers\\b"), 1.25, 1.5));
 
-    private static final Cue DIAL = p("\\bdial\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
+    private static final Cue DIAL = p("\\bdials?\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
             "\\bon (the|a|my) weighted\\b|\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker|mine) (with|has|with|uses|came with) (the|a|my) weights?\\b|\\b(rocker|rocking|jiggler) (type|kind|style|weight)\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock(ing|ed|er|s (away|along|gently|steadily))|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
     private static final Cue PARTIAL = p(

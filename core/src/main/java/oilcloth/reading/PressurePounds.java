@@ -47,8 +47,10 @@ final class PressurePounds {
     }
 
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
-    static boolean bare(Sentence s, int figure) {
-        return s.has(GAUGE)
+    static boolean bare(Sentence s, int figure, boolean gaugeTold) {
+        return (s.has(GAUGE)
+                        || gaugeTold
+                                && MINUTES_AT.matcher(s.around(figure, 3, 0)).find())
                 && (BARE.matcher(s.around(figure, 4, 0)).find()
                         || (s.is(figure - 1, "at") || s.is(figure - 1, "@"))
                                 && ON_THE_DIAL

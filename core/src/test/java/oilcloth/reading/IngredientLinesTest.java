@@ -73,6 +73,9 @@ class IngredientLinesTest {
             cloves 12 | cloves 12
             2 cups plus 3 Tbsp cook-type modified cornstarch | modified starch, cook-type 2.19 cups
             small okra pods (7 lb) | okra 7 lb
+            tablespoon of bottled lemon juice in each jar | lemon juice, bottled 1 Tbsp a jar
+            1/8 tsp ascorbic acid powder per pint | ascorbic acid ⅛ tsp a jar
+            7 lb purple prunes, halved | plum 7 lb
             """)
     void aLineOfTheList(String line, String expected) {
         assertThat(foods(READER.read("Relish\n\n" + line + "\n"))).isEqualTo(expected);
@@ -120,6 +123,13 @@ class IngredientLinesTest {
             I used to add a little ginger.
             A bushel weighs 50 pounds and yields 16 to 25 quarts.
             An average of 14 pounds is needed per canner load of 7 quarts.
+            Do I need the lemon with these?
+            The handout got coffee on it.
+            I got chased by a goose on the way home.
+            We had it on meatloaf already.
+            The peppers I froze.
+            My mother would've put a ham bone in but I know better now.
+            I followed the peach butter recipe for the rest.
             """)
     void namedAndInNoJar(String sentence) {
         String recipe = "Pears\nFill hot pints with pears, process 20 minutes in a boiling water canner. ";
@@ -138,6 +148,8 @@ class IngredientLinesTest {
             We tuck in a jalapeno. | jalapeno
             There is bacon in it for the taste. | bacon
             I have it with bacon in each jar. | bacon
+            Each jar got a cube of ham. | ham, cured
+            The goose went in with them. | chicken
             """)
     void toldInPassingAndInTheJar(String sentence, String food) {
         String recipe = "Pears\nFill hot pints with pears, process 20 minutes in a boiling water canner. ";

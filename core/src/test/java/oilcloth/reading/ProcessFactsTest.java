@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.stream.Collectors;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Facts;
+import oilcloth.recipe.Unread;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** How the canning is told: time, pressure, altitude, headspace, jars, method; one sentence a row, and what it says. */
 class ProcessFactsTest {
@@ -63,6 +65,13 @@ class ProcessFactsTest {
             Boil the florets 3 min in salted water (4 tsp canning salt). Fill hot pints. BWB 10 min. | 10
             Hot pints, 30 minutes at 11 lb. I put the weight on at once, it saves ten minutes. | 30
             Weighted canner, 10 lb. Hot pints. Did 15 minutes because they go soft. | 15
+            Then I kept it at eleven pounds (dial) for fifty-five minutes. | 55
+            Weighted gauge. Thirty minutes after ten minutes venting. | 30
+            Packed the jars and boiled 25 minutes with two inches of water over the lids. | 25
+            Simmered 5 minutes in boiling water. We filled quarts. Then 30 minutes at 15 pounds with the rocker. | 30
+            Hot quarts, lids on. I started timing when the water was at a full boil and gave them 30 minutes. | 30
+            Hot quarts. Vented it 10 minutes, 15 lb weight, and processed 40. | 40
+            For our 4-H club. Hot pints, 20 minutes in the canner. | 20
             """)
     void minutesOfTheProcess(String text, String minutes) {
         assertThat(facts("Beans\n" + text).times().stream()
@@ -96,6 +105,9 @@ class ProcessFactsTest {
             Weighted gauge. Vented ten minutes. 10 pounds, 30 minutes. | 10
             Dial type, vented 10, then I took it up to 11 pounds and kept it there 75 minutes. | 11
             Dial gauge. Vent 10 minutes, bring to 12 lb (we are at 2,900 ft) and 75 minutes. | 12
+            30 minutes at 10 weighted, vented. | 10
+            My canner has the weights, I used the ten. Thirty minutes after ten of venting. | 10
+            It has a dial. 75 minutes at 11, vented ten. | 11
             """)
     void poundsOfPressure(String text, double psi) {
         assertThat(facts("Beef cubes\nRaw in pints. " + text).pressures().stream()
@@ -141,6 +153,8 @@ class ProcessFactsTest {
             0-1,000 ft (we are 440) | 440
             My city is 200 meter high. | 657
             Elev. under 1000. | 1000
+            We're over six thousand feet (6,320). | 6320
+            We're up at 2,200. | 2200
             """)
     void feetOfAltitude(String text, int feet) {
         assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
@@ -163,6 +177,17 @@ class ProcessFactsTest {
     void otherFeetAreNone(String text) {
         assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
                 .isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "We are at nine hundred and something?",
+                "Somewhere around a thousand feet, maybe a bit more.",
+                "It could be 900 or 1,100 feet, neither of us knows."
+            })
+    void anAltitudeInDoubtIsAskedAbout(String text) {
+        assertThat(READER.read("Beets\nWash. " + text).unread()).anyMatch(Unread::bears);
     }
 
     @ParameterizedTest
@@ -231,6 +256,7 @@ class ProcessFactsTest {
             half gallons | HALF_GALLON
             pints or quarts (I did pints) | PINT
             Half gallons... no, quarts. | QUART
+            9 lbs. snap beans for 9 pts | PINT
             """)
     void jars(String text, String jar) {
         assertThat(Facts.values(facts("Pears\nBoil 5 minutes. " + text).jars()).stream()
@@ -248,6 +274,7 @@ class ProcessFactsTest {
             I use a 21-quart canner... a big kettle.
             4 quarts of tomatoes, chopped
             2 pints vinegar
+            Two quarts... sorry, 3 quarts of water in the canner.
             """)
     void potsAndMeasuresAreNoJars(String text) {
         assertThat(facts("Pears\n" + text).jars()).isEmpty();

@@ -33,6 +33,8 @@ class TextTest {
         assertThat(norms("B.W. 15 min")).containsExactly("bw", "15", "min");
         assertThat(norms("heyyy, sooo good")).containsExactly("hey", ",", "so", "good");
         assertThat(norms("in. x.")).containsExactly("in", ".", "x", ".");
+        assertThat(norms("7 lb w/out tops, w/o salt, w/olives"))
+                .containsExactly("7", "lb", "without", "tops", ",", "without", "salt", ",", "w", "/", "olives");
     }
 
     private static List<String> norms(String text) {

@@ -47,7 +47,7 @@ public final class Outdated implements Check {
                     + "|\\b((in|from) the (twenties|thirties|forties|fifties|sixties|seventies|eighties))\\b"
                     + "|\\b(war ?time)\\b"
                     + "|\\b(depression[- ]era)\\b"
-                    + "|\\b((very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b");
+                    + "|(?<!\\bfor [a-z\\d-]{1,12} years (i|we) (used|followed|went by) (an|the|my|that) )\\b((very |really )?(old|antique|vintage|ancient) (cook ?book|canning book|recipe book|pamphlet|canning pamphlet|church cookbook|magazine|bulletin|extension bulletin|book))\\b(?! (said|says|had|has|called|used to|told|wants?|wanted) )");
 
     @Override
     public CheckInfo info() {
