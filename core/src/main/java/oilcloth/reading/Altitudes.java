@@ -54,7 +54,7 @@ final class Altitudes {
 
     /** "I think we're at nine hundred and something?". */
     private static final Cue DOUBTED = Cue.of(
-            "\\band something\\b|\\b(maybe|perhaps|possibly|or|could be|might be) (a |just )*(bit|little|touch|hair|tad|some)? ?(more|higher|over|above)\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?|\\b(could be|might be|may be|either|somewhere between) [\\d,]+ or [\\d,]+|\\b(neither of us|nobody|none of us|we (don't|do not)|i (don't|do not)) (knows?|really know)\\b");
+            "\\band something\\b|\\b(ours|mine|we) (is|are) (\\w+ ){0,2}(more|higher|above that|over that)\\b|\\bwhere (my|his|her) \\w+ (lives?|is|cans)\\b|\\b(maybe|perhaps|possibly|or|could be|might be) (a |just )*(bit|little|touch|hair|tad|some)? ?(more|higher|over|above)\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?|\\b(could be|might be|may be|either|somewhere between) [\\d,]+ or [\\d,]+|\\b(neither of us|nobody|none of us|we (don't|do not)|i (don't|do not)) (knows?|really know)\\b");
 
     /** "Elev. under 1000." */
     private static final Cue ALTITUDE_BELOW =

@@ -25,9 +25,7 @@ final class PouredOff {
                 || food.name().equals("fruit antibrowning mix")
                 || food.isAcidulant();
         boolean fat = food.kind() == FoodClass.FAT && !s.has(KEPT) && isMeat(draft);
-        return fat
-                        && (s.has(BROWNED)
-                                || FAT_DRAINED.matcher(s.around(from, 5, 4)).find())
+        return fat && (s.has(BROWNED) || drainsFat(s, from))
                 || liquid
                         && (draft.asideSection
                                 || !food.isAcidulant() && isDrainedSaltWater(s)
@@ -53,6 +51,11 @@ final class PouredOff {
     /** "Grease drained", "drained off the fat". */
     private static final Cue FAT_DRAINED = Cue.of(
             "\\b(fat|lard|drippings|grease)( (was|is|all|well|then))? (drained|poured|spooned|skimmed|blotted)\\b|\\b(drain|pour|skim|spoon|blot)(ed|s|med|ted)?( off| out| away)? (the |any |all |most of |excess |extra |rendered )*(bacon )?(fat|lard|drippings|grease)\\b");
+
+    /** Whether the words around a token say that fat was drained off. */
+    static boolean drainsFat(Sentence s, int at) {
+        return FAT_DRAINED.matcher(s.around(at, 5, 4)).find();
+    }
 
     private static final Cue KEPT = Cue.of(
             "\\b(oil|fat|lard|shortening|drippings|grease)\\b[^.;]{0,20}\\b(pour\\w*|goes|went|over|too|(in|into|to) (the|each|every|my) (jars?|pints?|quarts?))\\b");

@@ -118,6 +118,7 @@ final class StepWords {
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)
                 && !isPlaceOrThing(s, i)
+                && !PouredOff.drainsFat(s, i)
                 && !(word.endsWith("s")
                         && (PLAIN.has(word.substring(0, word.length() - 1))
                                 || Vocabulary.KITCHEN.contains(word.substring(0, word.length() - 1))))

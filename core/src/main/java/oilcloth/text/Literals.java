@@ -145,6 +145,9 @@ final class Literals {
         });
     }
 
+    /** Signs; no literal begins with more blanks. */
+    private static final int BLANKS = 8;
+
     /** One pass over a text. */
     Present in(String low) {
         // cues first: a cue counted here has its literals counted as well
@@ -156,7 +159,7 @@ final class Literals {
         while (start + 1 < low.length() && low.charAt(start) == ' ' && low.charAt(start + 1) == ' ') {
             start++;
         }
-        for (int i = start; i + LEAST <= low.length(); i++) {
+        for (int i = Math.max(0, start - BLANKS); i + LEAST <= low.length(); i++) {
             anywhere.look(low, i, present);
             if (!inWord) {
                 opening.look(low, i, present);
