@@ -314,6 +314,7 @@ final class IngredientFinder {
         }
         if (s.negatedToken(i)
                 || NotInTheJar.isNotThere(s, end)
+                || NotInTheJar.isForLater(s.around(end, 0, 6))
                 || NotInTheJar.isSpilled(s, i, end)
                 || NotInTheJar.isNotHeeded(s, i)) {
             draft.absent.add(match.food());

@@ -48,6 +48,15 @@ final class NotInTheJar {
         return !s.isItem() && LIKENESS.matcher(s.around(i, 7, 0)).find();
     }
 
+    /** "Corn relish is next week", "the ketchup is for another day". */
+    private static final Cue LATER = Cue.of(
+            " ?(\\w+ ){0,3}(is|are|comes?|will be|has to wait till) (next|tomorrow|(for )?another (day|time|letter|week)|on (my|the) list|for (next|tomorrow)|still to (come|do)|later)\\b");
+
+    /** @param behind what follows the name of a food or a dish */
+    static boolean isForLater(String behind) {
+        return LATER.matcher(behind).lookingAt();
+    }
+
     /** "The handout got coffee on it", "I spilled milk on the card". */
     private static final Cue SPILLED =
             Cue.of("\\b(got|gets|spilled|spilt|dripped|splashed|splattered|dropped|smeared|has|had|have)( \\w+)? $");
