@@ -161,17 +161,17 @@ final class Deviations {
 
     /** "She'd have boiled them three hours in the wash tub, God rest her": another's way, and not followed. */
     private static final Cue WOULD_HAVE = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b|^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he) (would|would've|'d've|used to)\\b");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b|^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he) (would've|'d've|used to)\\b");
 
     private static final Cue OURSELVES =
             Cue.of("\\b(i|we|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
     /** "My mother would've put a ham bone in but I know better now". */
     private static final Cue KNOWS_BETTER = Cue.of(
-            "^[^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it)( now| any ?more| these days)?[.!]?$");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it)( now| any ?more| these days)?[.!]?$");
 
     static boolean isAnothers(Sentence s) {
-        return s.has(WOULD_HAVE) && (!s.has(OURSELVES) || s.has(KNOWS_BETTER));
+        return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);
     }
 
     /** @param before what {@link #said} counted before the sentence was read */

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Set;
 import oilcloth.text.Cue;
 
 /** Foods named because they are not in the jar: a crop that failed, advice that is not taken. */
@@ -7,7 +8,7 @@ final class NotInTheJar {
     /** "Strawberries weren't ready yet", "the corn never came up". */
     private static final Cue NOT_THERE = Cue.of(
             "^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
-                    + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;,!?]|$)"
+                    + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;!?]|$)"
                     + "|^(plants? |crop |vines? |trees? |bushes )?(failed|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
     /** "My neighbor says to add vinegar but I don't care for that", "follow the directions for peaches". */
@@ -50,7 +51,7 @@ final class NotInTheJar {
 
     /** "Corn relish is next week", "the ketchup is for another day". */
     private static final Cue LATER = Cue.of(
-            " ?(\\w+ ){0,3}(is|are|comes?|will be|has to wait till) (next|tomorrow|(for )?another (day|time|letter|week)|on (my|the) list|for (next|tomorrow)|still to (come|do)|later)\\b");
+            " ?(\\w+ ){0,3}(is|are|comes?|will be|has to wait till) ((for )?next (week|weekend|month|year|time|summer|fall|saturday|sunday)|(for )?tomorrow|(for )?another (day|time|letter|week)|on (my|the) list)\\b");
 
     /** @param behind what follows the name of a food or a dish */
     static boolean isForLater(String behind) {
@@ -59,7 +60,7 @@ final class NotInTheJar {
 
     /** "The handout got coffee on it", "I spilled milk on the card". */
     private static final Cue SPILLED =
-            Cue.of("\\b(got|gets|spilled|spilt|dripped|splashed|splattered|dropped|smeared|has|had|have)( \\w+)? $");
+            Cue.of("\\b(got|gets|spilled|spilt|dripped|splashed|splattered|dropped|smeared)( \\w+)? $");
 
     private static final Cue ON_A_THING = Cue.of(
             "((all|\\w+) )?(on|over|onto|down) (it|them|the|my|her|his|our|myself)\\b( (card|page|handout|sheet|leaflet|book|cookbook|paper|recipe|letter|notes?|floor|stove|stovetop|counter|apron|shirt|sleeve|keyboard|phone|front|corner)\\b)?");
@@ -79,11 +80,42 @@ final class NotInTheJar {
             "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
 
     private static final Cue ACTS = Cue.of(
-            "((is|are) (also |just as |real )?(good|fine|great|nice) (canned|too|roasted|smoked)|got (out|in|loose|into|at)|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|dug|broke|escaped|sat|slept|barked|ran off|stole|knocked|jumped|watched|followed|wandered|trampled|ate (the|my|all|some|half))\\b");
+            "((is|are) (also |just as |real )?(good|fine|great|nice) (canned|roasted|smoked)|got (out|loose)|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
+
+    /** Names of the animal and not of its meat: no bacon gets out. */
+    private static final Set<String> LIVE = Set.of(
+            "goose",
+            "geese",
+            "turkey",
+            "turkeys",
+            "hen",
+            "hens",
+            "rooster",
+            "chicken",
+            "chickens",
+            "duck",
+            "ducks",
+            "deer",
+            "elk",
+            "pig",
+            "pigs",
+            "hog",
+            "hogs",
+            "cow",
+            "cows",
+            "calf",
+            "goat",
+            "goats",
+            "sheep",
+            "lamb",
+            "lambs",
+            "rabbit",
+            "rabbits");
 
     static boolean isAnimal(Sentence s, int i, int end) {
-        return BY_AN_ANIMAL.matcher(s.around(i, 5, 0)).find()
-                || ACTS.matcher(s.around(end, 0, 3)).lookingAt();
+        return LIVE.contains(s.token(end - 1).norm())
+                && (BY_AN_ANIMAL.matcher(s.around(i, 5, 0)).find()
+                        || ACTS.matcher(s.around(end, 0, 3)).lookingAt());
     }
 
     /** What comes after the "but I don't" is done. */

@@ -50,7 +50,7 @@ final class PouredOff {
 
     /** "Grease drained", "drained off the fat". */
     private static final Cue FAT_DRAINED = Cue.of(
-            "\\b(fat|lard|drippings|grease)( (was|is|all|well|then))? (drained|poured|spooned|skimmed|blotted)\\b|\\b(drain|pour|skim|spoon|blot)(ed|s|med|ted)?( off| out| away)? (the |any |all |most of |excess |extra |rendered )*(bacon )?(fat|lard|drippings|grease)\\b");
+            "\\b(fat|lard|drippings|grease)( (was|is|all|well|then))? (drained|poured|spooned|skimmed|blotted)\\b|\\b((drain|skim|blot)(ed|s|med|ted)?( off| out| away)?|(pour|spoon)(ed|s)? (off|out|away)) (the |any |all |most of |excess |extra |rendered )*(bacon )?(fat|lard|drippings|grease)\\b");
 
     /** Whether the words around a token say that fat was drained off. */
     static boolean drainsFat(Sentence s, int at) {
