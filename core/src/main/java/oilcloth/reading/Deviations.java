@@ -302,6 +302,7 @@ final class Deviations {
             return s.findAny(WAITED);
         }
         if (s.has(ACID)
+                && !IngredientFinder.asksOfAcid(s)
                 && !(s.has(PREFERS) && isMeasured(draft))
                 && !s.has(WIPES)
                 && !s.has(COOKED)

@@ -127,7 +127,9 @@ final class Durations {
             return;
         }
         if (s.is(d.next(), "later")
-                || s.is(d.next(), "after") && !s.around(d.next(), 0, 6).contains("vent")
+                || s.is(d.next(), "after")
+                        && !s.around(d.next(), 0, 6).contains("vent")
+                        && !isFromTheStart(s, draft, d.next())
                 || s.is(d.next(), "before")
                 || s.is(d.next(), "ahead")
                 || RESTING.matcher(s.around(d.next(), 0, 4)).lookingAt()
@@ -190,7 +192,7 @@ final class Durations {
                 && draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.STEAM);
         if (!secondThought
                 && !LABEL.matcher(s.around(i, 4, 0)).find()
-                && !isTimed(s, i, d)
+                && !isTimed(s, draft, i, d)
                 && !steamed
                 && !Venting.before(s, i, d.next())
                 && !CannerTime.isGoverned(s, i, d.next(), draft.inCannerAt(words.start()))) {
@@ -233,13 +235,24 @@ final class Durations {
 
     /** "25 minutes from when it started jiggling". */
     private static final Cue FROM_THE_ROCKING = Cue.of(
-            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes) ?(to |up to |at |full )?(jiggl|rock|rattl|danc|sputter|hiss|spit|wobbl|pressure|\\d+ (lb|pound))\\w*");
+            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes) ?(to |up to |at |full )?(jiggl|rock|rattl|danc|sputter|hiss|spit|wobbl|pressure|(\\d+|five|ten|eleven|twelve|thirteen|fourteen|fifteen) (lb|pound|psi))\\w*");
+
+    /** "20 minutes after the water came back to a boil", once the jars are filled. */
+    private static final Cue FROM_THE_BOIL = Cue.of(
+            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes|returns?|returned|is|was) ?(back )?(to |at )?(a |the )?(full |hard |good |rolling )*boil\\w*");
+
+    private static boolean isFromTheStart(Sentence s, Draft draft, int next) {
+        String behind = s.around(next, 0, 9);
+        boolean jars = draft.filled || draft.inCanner || !draft.facts.jars().isEmpty();
+        return FROM_THE_ROCKING.matcher(behind).lookingAt()
+                || jars && FROM_THE_BOIL.matcher(behind).lookingAt();
+    }
 
     /** "Thirty minutes after ten minutes venting". */
     private static final Cue AFTER_VENTING =
             Cue.of("after (the |a |my )?(\\w+ ){0,2}((minutes?|mins?) )?(of )?(a )?(vent|steam|exhaust)\\w*");
 
-    private static boolean isTimed(Sentence s, int i, TimeSpan d) {
+    private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
         return TIMED_IT.matcher(before).find()
                 || d.least() > LONGEST_VENTING
@@ -247,9 +260,7 @@ final class Durations {
                                 || AFTER_VENTING
                                         .matcher(s.around(d.next(), 0, 8))
                                         .lookingAt()
-                                || FROM_THE_ROCKING
-                                        .matcher(s.around(d.next(), 0, 9))
-                                        .lookingAt()
+                                || isFromTheStart(s, draft, d.next())
                                 || ON_THE_DIAL.matcher(s.around(d.next(), 0, 6)).lookingAt());
     }
 

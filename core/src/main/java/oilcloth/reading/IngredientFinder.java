@@ -26,6 +26,11 @@ final class IngredientFinder {
             "\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?"
                     + "|\\b(do|would|did|should|will) (i|we|you|they|these|it|mine) (really |still |even |always |actually )*(need|require|want|have to have)\\b[^?]*\\?|\\b(is|are|was) (the |any |that |extra |added )*((bottled )?lemon|lime|vinegar|citric|acid)( juice| acid)? (really |still |even |truly )*(needed|necessary|required|a must)\\b[^?]*\\?|\\b(can|could|may|should) (i|we|you) (just )?(skip|omit|leave (off|out)|do without|get by without|drop)\\b[^?]*\\?");
 
+    /** "Do I need the lemon in these?": asked, and not done. */
+    static boolean asksOfAcid(Sentence s) {
+        return s.has(ASKING);
+    }
+
     /** Whether it is known what is being canned. */
     private static boolean isNamed(Draft draft) {
         return !draft.titleFoods.isEmpty()
@@ -327,7 +332,7 @@ final class IngredientFinder {
                 || VINEGAR_FROM.matcher(s.around(i, 16, 0)).find()) {
             return end;
         }
-        if ((match.food().isAcidulant() || AcidWords.isWholeFruit(match.food())) && s.has(ASKING)) {
+        if ((match.food().isAcidulant() || AcidWords.isWholeFruit(match.food())) && asksOfAcid(s)) {
             return end;
         }
         if (!s.isItem() && !draft.ingredients.isEmpty() && s.has(AnotherTime.CUE) && !isListed(draft, match.food())) {

@@ -52,7 +52,7 @@ final class PressurePounds {
                         || gaugeTold
                                 && MINUTES_AT.matcher(s.around(figure, 3, 0)).find())
                 && (BARE.matcher(s.around(figure, 4, 0)).find()
-                        || (s.is(figure - 1, "at") || s.is(figure - 1, "@"))
+                        || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
                                 && ON_THE_DIAL
                                         .matcher(s.around(figure + 1, 0, 4))
                                         .lookingAt());

@@ -72,6 +72,9 @@ class ProcessFactsTest {
             Hot quarts, lids on. I started timing when the water was at a full boil and gave them 30 minutes. | 30
             Hot quarts. Vented it 10 minutes, 15 lb weight, and processed 40. | 40
             For our 4-H club. Hot pints, 20 minutes in the canner. | 20
+            Weighted. Twenty-five minutes after the weight began to rock. | 25
+            Hot pints. 20 minutes after the water came back to a boil in the canner. | 20
+            Simmer 20 minutes after it comes to a boil. Fill hot pints. 25 minutes in the canner. | 25
             """)
     void minutesOfTheProcess(String text, String minutes) {
         assertThat(facts("Beans\n" + text).times().stream()
