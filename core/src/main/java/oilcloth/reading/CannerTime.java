@@ -48,6 +48,9 @@ final class CannerTime {
                         || IN_A_BOIL.matcher(s.around(to, 0, 7)).lookingAt());
     }
 
+    /** "I set the fifteen-pound weight after ten minutes of steam and went 20 minutes". */
+    private static final Cue UNDER_WEIGHT = Cue.of("\\b(weight|pounds?|lbs?|psi|dial|canner)\\b");
+
     /**
      * Whether the word that governs this time is the canner: the nearest verb or canner word before it, else one just
      * after it ("20 minutes in a water bath").
@@ -56,6 +59,9 @@ final class CannerTime {
         String before =
                 s.low().substring(0, s.token(from).range().start() - s.range().start());
         if (poundsBefore(s, from)) {
+            return true;
+        }
+        if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT)) {
             return true;
         }
         boolean broken = false;

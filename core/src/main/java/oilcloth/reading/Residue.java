@@ -83,6 +83,7 @@ final class Residue {
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
             boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE) || isOtherAltitude(s, draft, i));
+
             bears &= !isDate(s.token(i).norm())
                     && !isTime(s, i)
                     && !isHeat(s, i)

@@ -119,6 +119,10 @@ final class UnknownAmount {
 
     private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the)\\b");
 
+    /** "I used to use ten pounds." */
+    private static final Cue BEFORE_NOW =
+            Cue.of("^(and |but )?(i|we) used to (use|do|run|go|set|give)\\b(?![^.;]*\\b(still|but|and|so|now)\\b)");
+
     private static final Cue CANNER_WATER = Cue.of(
             "\\b(canner|rack|kettle)\\b[^.;]{0,40}\\b(qts?|quarts?|inch(es)?|liters?|litres?|cups?) (of )?(hot |warm |boiling |simmering |hot tap |tap )*water\\b"
                     + "|\\b(of )?(hot |warm |boiling |simmering |tap |cold )*water (and \\w+ \\w+ \\w+ )?(goes |went |stands? |is )?(in|into|to) (the |my |our |a )?(\\w+ )?(bottom of the |bottom of my )?(pressure )?(canner|cooker)\\b");
@@ -134,6 +138,9 @@ final class UnknownAmount {
                 || (amount.unitSaid() && kind == Unit.Kind.PACK && (s.isItem() || s.has(Vocabulary.ADD)));
         if (!measured) {
             return i;
+        }
+        if (kind == Unit.Kind.MASS && s.has(BEFORE_NOW)) {
+            return amount.next();
         }
         // "a quart", "the pint" in passing are jars; they were read before
         if (amount.amount().unit() == Unit.CAN
