@@ -166,6 +166,10 @@ final class Deviations {
     private static final Cue OURSELVES =
             Cue.of("\\b(i|we|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
+    /** "Mother would've boiled them all day and I did too". */
+    private static final Cue DID_LIKEWISE = Cue.of(
+            "\\b(and|so) (i|we) (did|do|have)( it)? (too|so|the same|likewise|as well)\\b|\\band so (did|do|have) (i|we)\\b");
+
     /** "My mother would've put a ham bone in but I know better now". */
     private static final Cue KNOWS_BETTER = Cue.of(
             "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it)( now| any ?more| these days)?[.!]?$");
@@ -182,6 +186,7 @@ final class Deviations {
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
+                .or(() -> s.has(WOULD_HAVE) ? s.findAny(DID_LIKEWISE) : Optional.empty())
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
                 .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)))
                 .or(() -> s.has(ANY_VINEGAR) ? s.find(WEAK) : Optional.empty())
@@ -268,10 +273,10 @@ final class Deviations {
     private static final Set<String> BETWEEN_FOODS = Set.of("and", "or", "some", "a", "few", "of", "the", "mixed");
 
     /** "Santa Rosas and some prune types": names, and nothing said of them. */
-    private static boolean isListOfFoods(Sentence s, Range part) {
+    private boolean isListOfFoods(Sentence s, Range part) {
         Sentence list = s.part(part);
         return IntStream.range(0, list.size())
-                .allMatch(i -> list.isClaimed(i)
+                .allMatch(i -> talk.names(list, i)
                         || !list.token(i).isWord()
                         || BETWEEN_FOODS.contains(list.token(i).norm()));
     }

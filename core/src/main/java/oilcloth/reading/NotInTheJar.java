@@ -51,7 +51,7 @@ final class NotInTheJar {
 
     /** "Corn relish is next week", "the ketchup is for another day". */
     private static final Cue LATER = Cue.of(
-            " ?(\\w+ ){0,3}(is|are|comes?|will be|has to wait till) ((for )?next (week|weekend|month|year|time|summer|fall|saturday|sunday)|(for )?tomorrow|(for )?another (day|time|letter|week)|on (my|the) list)\\b");
+            " ?(\\w+ ){0,3}(is|are|comes?|will be|has to wait till) ((for )?next (week|weekend|month|year|time|summer|fall|saturday|sunday)|(for )?tomorrow|(for )?another (day|time|letter|week))\\b");
 
     /** @param behind what follows the name of a food or a dish */
     static boolean isForLater(String behind) {
@@ -62,17 +62,23 @@ final class NotInTheJar {
     private static final Cue SPILLED =
             Cue.of("\\b(got|gets|spilled|spilt|dripped|splashed|splattered|dropped|smeared)( \\w+)? $");
 
-    private static final Cue ON_A_THING = Cue.of(
-            "((all|\\w+) )?(on|over|onto|down) (it|them|the|my|her|his|our|myself)\\b( (card|page|handout|sheet|leaflet|book|cookbook|paper|recipe|letter|notes?|floor|stove|stovetop|counter|apron|shirt|sleeve|keyboard|phone|front|corner)\\b)?");
+    private static final String PAPER =
+            "(card|page|handout|sheet|leaflet|book|cookbook|paper|letter|notes?|floor|apron|shirt|sleeve|keyboard|phone)";
 
-    private static final Cue ON_PAPER = Cue.of(
-            "\\b(card|page|handout|sheet|leaflet|book|cookbook|paper|recipe|letter|notes?|floor|apron|shirt|keyboard|phone)\\b");
+    private static final Cue ON_A_THING =
+            Cue.of("(all )?(on|over|onto|down) (the|my|her|his|our|your) (\\w+ )?" + PAPER + "\\b");
+
+    private static final Cue ON_IT = Cue.of("(all )?(on|over|onto|down) (it|them)\\b");
+
+    /** What it was spilled on, at the head of the sentence. */
+    private static final Cue OF_PAPER = Cue.of("^(the|my|your|our|her|his) (\\w+ )?" + PAPER + " (got|gets)\\b");
 
     /** @param end the token behind the food */
     static boolean isSpilled(Sentence s, int i, int end) {
-        return s.has(ON_PAPER)
-                && SPILLED.matcher(s.around(i, 2, 0)).find()
-                && ON_A_THING.matcher(s.around(end, 0, 4)).lookingAt();
+        String behind = s.around(end, 0, 5);
+        return SPILLED.matcher(s.around(i, 2, 0)).find()
+                && (ON_A_THING.matcher(behind).lookingAt()
+                        || s.has(OF_PAPER) && ON_IT.matcher(behind).lookingAt());
     }
 
     /** "Chased by a goose", "the turkey got out": an animal about its own business. */
@@ -80,7 +86,7 @@ final class NotInTheJar {
             "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
 
     private static final Cue ACTS = Cue.of(
-            "((is|are) (also |just as |real )?(good|fine|great|nice) (canned|roasted|smoked)|got (out|loose)|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
+            "(got (out|loose)|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
 
     /** Names of the animal and not of its meat: no bacon gets out. */
     private static final Set<String> LIVE = Set.of(

@@ -119,12 +119,19 @@ final class StepWords {
                 && !SHAPES.contains(word)
                 && !isPlaceOrThing(s, i)
                 && !PouredOff.drainsFat(s, i)
+                && !(FLAMES.contains(word) && s.has(BLISTERS))
                 && !(word.endsWith("s")
                         && (PLAIN.has(word.substring(0, word.length() - 1))
                                 || Vocabulary.KITCHEN.contains(word.substring(0, word.length() - 1))))
                 && Units.at(s.tokens(), i).isEmpty()
                 && JarMentions.at(s, i).isEmpty();
     }
+
+    /** "Roasted on the grill till the skins blistered": how peppers are peeled. */
+    private static final Set<String> FLAMES = words("grill griddle campfire burner flame");
+
+    private static final Cue BLISTERS =
+            Cue.of("\\b(skins?|peppers?|chiles?|chilies)\\b.*\\b(blister|char|blacken)\\w*");
 
     private static final Set<String> ARTICLES = words("the a an my our your his her their");
     private static final Set<String> AT_A_PLACE =

@@ -73,7 +73,7 @@ final class Talk {
 
     /** "Fourteen of them staring at me", "nine jars left": how many there are is no figure of the recipe. */
     private static final Cue COUNTS = Cue.of(
-            "^(\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty) ((more )?(jars|of (them|these|those|my|our|the grand\\w+|the kids)|grand\\w+|kids|children|sisters|brothers|cousins|neighbou?rs|people|guests|of us)|left|to go)\\b");
+            "^(\\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty) ((more )?(jars|of (them|these|those))( jars)? (left|staring|sitting|standing|lined|waiting|to go|gone|already|so far|altogether|in all|on (the|my)|for (the|my))|of (my|our|the) (grand\\w+|kids|children)|grand\\w+|kids|children|sisters|brothers|cousins|neighbou?rs|people|guests|of us|left|to go)\\b");
 
     private static final int MILD_WORDS = 2;
 
@@ -336,6 +336,11 @@ final class Talk {
                         && !told.get(i + 2)
                         && PLACING.contains(s.token(i + 2).norm())
                 || !ABOUT.hasForm(word) && !KNOWN.hasForm(word);
+    }
+
+    /** Whether a word is of the name of a food. */
+    boolean names(Sentence s, int i) {
+        return isNamed(s, i, f -> true);
     }
 
     /** Whether a word is the name of such a food, or the second word of it. */

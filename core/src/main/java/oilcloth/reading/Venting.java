@@ -13,7 +13,7 @@ final class Venting {
 
     /** "Vented 4 minutes", "five minutes of steam", "vented ten seconds": the air is not out yet. */
     private static final Cue SHORT = Cue.of(
-            "\\b(vent(ed|ing|s)?|exhaust(ed|ing|s)?|let (it|the canner|the steam|steam) (vent|steam|blow|exhaust|escape|out|run|go))\\b[^.;,]{0,24}?(?<![\\d/.-])\\b("
+            "\\b(vent(ing)?|exhausting|steaming) (\\w+ )?((was|got|went|ran|took) )?(a (bit|little|touch|hair) |much |way |too )*(cut short|cut off|shortened|short|less|quick(er|ly)?|rushed|hurried|skimped|faster|brief(er)?)\\b|\\b(vent(ed|ing|s)?|exhaust(ed|ing|s)?|let (it|the canner|the steam|steam) (vent|steam|blow|exhaust|escape|out|run|go))\\b[^.;,]{0,24}?(?<![\\d/.-])\\b("
                     + FEW
                     + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b(?! (over|longer|extra|more|past))|\\b(vent(ed|ing)?|exhaust(ed|ing)?) ?[:=-]? ?(for |a |the |full |about |just |only |first |off |out |it )*([2-9]|two|three|four|five|six|seven|eight|nine)(?= ?([.;:/|)–—]|,(?!\\d)|$|(then|and|first|before)\\b))|(?<![\\d/.-])\\b"
                     + FEW
@@ -44,9 +44,11 @@ final class Venting {
 
     private Venting() {}
 
+    private static final Cue TEN_MINUTES = Cue.of("\\b(10|ten) (full |good |whole |solid )*min\\w*");
+
     /** "Vented. … The vent went a full ten minutes": nothing new, and nothing odd. */
     static boolean isToldAgain(Sentence s, Draft draft) {
-        return draft.facts.vented().filter(v -> v.value() && s.has(VENTED)).isPresent();
+        return draft.facts.vented().filter(v -> v.value()).isPresent() && s.has(VENTED) && s.has(TEN_MINUTES);
     }
 
     static void read(Sentence s, Draft draft) {
