@@ -30,6 +30,9 @@ final class Deviations {
     /** Behind what was read: nobody knows how much of it, or in which jars. */
     private static final Cue HEDGED = PATTERNS.any("hedged");
 
+    /** Takes back something told before: "no wait, that is the time for pints". */
+    private static final Cue UNSAID = PATTERNS.any("unsaid");
+
     /** A step of the recipe that is not taken. */
     private static final Cue UNDONE = PATTERNS.any("undone");
 
@@ -58,7 +61,7 @@ final class Deviations {
 
     /** Somebody tells what happened. */
     private static final Cue TELLS = Cue.of(
-            "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|most|some|a few|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan)|the (vinegar|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only))\\b");
+            "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|most|some|a few|the (rest|others|extras|overflow)|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan)|the (vinegar|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only))\\b");
 
     /** Food or jars that waited where nobody says they were kept cold. */
     private static final Cue WAITED = Cue.of(
@@ -186,6 +189,7 @@ final class Deviations {
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
+                .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
                 .or(() -> s.has(WOULD_HAVE) ? s.findAny(DID_LIKEWISE) : Optional.empty())
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
                 .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)))
@@ -208,6 +212,13 @@ final class Deviations {
             odd = alike(s, draft);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
+    }
+
+    /** Something has been told that could be taken back. */
+    private static boolean isBegun(Draft draft) {
+        return !draft.facts.times().isEmpty()
+                || draft.ingredients.stream().anyMatch(i -> i.amount().isPresent())
+                || !draft.facts.jars().isEmpty();
     }
 
     /** Then a check speaks of it. */

@@ -2,7 +2,9 @@ package oilcloth.reading;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import oilcloth.guide.Food;
@@ -27,6 +29,9 @@ final class Draft {
     final List<Food> titleFoods = new ArrayList<>();
     /** Foods the text says were left out. */
     final List<Food> absent = new ArrayList<>();
+
+    /** Foods whose directions were followed, and where the text says so. */
+    final Map<Range, Food> directionsFor = new LinkedHashMap<>();
 
     /** Produce named in a sentence about a garden, a gift or a meal: what it is about, where nothing else says so. */
     final List<Ingredient> inPassing = new ArrayList<>();

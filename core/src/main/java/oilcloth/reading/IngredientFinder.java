@@ -323,6 +323,9 @@ final class IngredientFinder {
                 || NotInTheJar.isSpilled(s, i, end)
                 || NotInTheJar.isNotHeeded(s, i)) {
             draft.absent.add(match.food());
+            if (NotInTheJar.isDirectionsFor(s, i) && match.food().kind().isProduce()) {
+                draft.directionsFor.put(s.span(i, end), match.food());
+            }
             return end;
         }
         if (ContextWords.namesProduct(draft, match.food())

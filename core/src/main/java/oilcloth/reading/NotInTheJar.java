@@ -19,6 +19,13 @@ final class NotInTheJar {
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 
+    private static final Cue DIRECTIONS_FOR =
+            Cue.of("\\b(directions|instructions|steps) (as )?for (the |your )?(\\w+ )?$");
+
+    static boolean isDirectionsFor(Sentence s, int i) {
+        return DIRECTIONS_FOR.matcher(s.around(i, 5, 0)).find();
+    }
+
     /** "Odile boils hers with tomatoes but that is her way". */
     private static final Cue HERS = Cue.of(
             "^[^.;]{0,40}\\b(boils?|cans?|canned|does|did|makes?|made|puts?|packs?|packed|cooks?|fixes|likes|has|tops|fills) (hers|his|theirs)\\b(?=.*\\b(but|though|however)\\b)(?!.*\\b(i|we|me|us|mine|ours|these|this|my own|same|too)\\b)");

@@ -16,9 +16,15 @@ final class Serving {
 
     /** "Good in winter, with the barley cooked right in": it is in the jar all the same. */
     private static final Cue IN_IT = Cue.of(
-            "\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b");
+            "\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
+                    + "|\\b(went|goes|go|put|got|gets|get) (right |all |straight )?in\\b(?! (when|once|after|later|at the table)| (the |my |our |a )?(freezer|fridge|refrigerator|compost|dehydrator|smokehouse|cellar|pantry|oven|soup|stew|chickens|hens|pigs|pig|trash|bin|bucket|garden))"
+                    + "|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?[.,;!?]*$|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
 
     private Serving() {}
+
+    static boolean isPutIn(Sentence s) {
+        return s.has(IN_IT);
+    }
 
     /** Whether foods named in the sentence may be company only. */
     static boolean isTold(Sentence s) {

@@ -122,7 +122,7 @@ final class Talk {
      */
     boolean isIdle(Sentence s, Draft draft, boolean early) {
         double weight = marked.weight(s);
-        return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s)
+        return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s) && !putsAnotherFoodIn(s, draft)
                 || SameKind.isTold(s, draft, lexicon)
                 || weight < (isOfTheCanning(s) ? MarkedRemarks.IDLE_WORDS : MarkedRemarks.GRAVE)
                         && isIdleByWords(s, draft, early);
@@ -155,7 +155,7 @@ final class Talk {
                         .anyMatch(i -> !told.get(i) && JOINS.contains(s.token(i).norm()))) {
             return false;
         }
-        if (s.has(IN_THE_JAR) && IntStream.range(0, s.size()).anyMatch(i -> isNamed(s, i, f -> true))) {
+        if (putsAFoodIn(s)) {
             return false;
         }
         boolean meal = s.has(MEAL);
@@ -208,6 +208,24 @@ final class Talk {
             }
         }
         return strange <= about && mild <= MILD_WORDS && (about > mild / 2 || early);
+    }
+
+    private boolean putsAFoodIn(Sentence s) {
+        return (s.has(IN_THE_JAR) || Serving.isPutIn(s))
+                && IntStream.range(0, s.size()).anyMatch(i -> isNamed(s, i, f -> true));
+    }
+
+    private boolean putsAnotherFoodIn(Sentence s, Draft draft) {
+        return Serving.isPutIn(s)
+                && IntStream.range(0, s.size())
+                        .anyMatch(i -> isNamed(s, i, f -> true)
+                                && s.food(lexicon, i)
+                                        .filter(m -> isListed(draft, m.food()))
+                                        .isEmpty());
+    }
+
+    private static boolean isListed(Draft draft, Food food) {
+        return draft.ingredients.stream().anyMatch(known -> known.food().group().equals(food.group()));
     }
 
     /** "No hot peppers", "strawberries were not ready yet": no acid and no salt, whose absence tells. */

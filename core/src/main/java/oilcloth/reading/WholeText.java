@@ -40,6 +40,7 @@ final class WholeText {
             draft.ingredients.addAll(
                     draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
         }
+        directions(draft);
         soupBase(text, draft);
         stock(draft);
         soupOfIt(draft);
@@ -172,6 +173,18 @@ final class WholeText {
                     .findFirst()
                     .ifPresent(i -> draft.facts.forms().add(Fact.read("stock", i.range())));
         }
+    }
+
+    /** "I used the directions for okra", and no okra: those of nectarines are the ones for peaches. */
+    private void directions(Draft draft) {
+        draft.directionsFor.forEach((words, food) -> {
+            boolean theirs = Stream.concat(draft.ingredients.stream().map(Ingredient::food), draft.titleFoods.stream())
+                    .anyMatch(f -> f.group().equals(food.group())
+                            || guide.placing().stream().anyMatch(rule -> rule.takes(f) && rule.takes(food)));
+            if (!theirs) {
+                draft.unread.add(new Unread(words, true));
+            }
+        });
     }
 
     /** Cabbage and salt left to work is kraut, whatever it is called. */
