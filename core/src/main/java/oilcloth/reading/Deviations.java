@@ -233,8 +233,10 @@ final class Deviations {
 
     /** "I do them in a boiling bath like grandma", where the recipe has been canned under pressure so far. */
     private static Optional<Range> otherCanner(Sentence s, Draft draft) {
-        boolean pressure =
-                !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE;
+        boolean pressure = !draft.facts.pressures().isEmpty()
+                || draft.facts.gauge().isPresent()
+                || !draft.facts.methods().isEmpty()
+                        && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE;
         if (!pressure || draft.facts.times().isEmpty() || !s.has(TELLS) || s.has(NOT_DONE)) {
             return Optional.empty();
         }

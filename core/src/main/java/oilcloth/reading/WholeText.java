@@ -265,8 +265,8 @@ final class WholeText {
 
     private static final Set<String> SPREADS = Set.of("jam", "jelly", "butter", "syrup", "pepper-jelly", "herb-jelly");
 
-    private static final Cue OWN =
-            Cue.of("\\b(i|we) (always |usually |still |just )?(do|did|can|canned|put|process|processed)\\b");
+    private static final Cue OWN = Cue.of(
+            "\\b(i|we) (always |usually |still |just )?(do|did|can|canned|put|process|processed)\\b|\\b(rest|others|extras|overflow|some|half|a few|leftovers) (i |we )?(went|go|goes|got|get|were|are|did|do|water ?bathed)\\b");
 
     /** "I do them in a boiling bath like grandma. … Process under pressure …": which of the two it was is not known. */
     private static void otherCanner(String text, Draft draft) {
