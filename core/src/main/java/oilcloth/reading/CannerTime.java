@@ -19,6 +19,10 @@ final class CannerTime {
     private static final Cue AT_A_BOIL = Cue.of(
             "^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))|^with (\\S+ ){1,4}(inch|inches) (of )?(hot |boiling )?water (over|above) (them|the (jars|lids|tops))");
 
+    /** "Three hours in the wash boiler". */
+    private static final Cue IN_A_BOILER = Cue.of(
+            "(in|inside) (the|a|my|her|our|grandma's) (\\w+ )?(wash ?- ?boiler|wash ?boiler|wash ?tub|boiler|lard can|canning kettle|canning pot)\\b");
+
     /** "Cook cubes 2 minutes in boiling water and drain". */
     private static final Cue OUT_AGAIN =
             Cue.of("\\bdrain(ed|ing)?\\b|\\b(cold|ice|iced) water\\b|\\b(peel|slip|rinse)(ed|d|ped)?\\b");
@@ -137,7 +141,7 @@ final class CannerTime {
         // "ten pounds (weight) twenty five min."
         boolean joins = s.is(from - 1, "and") || s.is(from - 1, ",") || s.is(from - 1, "for") && s.is(from - 2, ")");
         int joined = joins ? from - 1 : from;
-        int end = s.is(joined - 1, ")") ? opening(s, joined - 1) : from;
+        int end = s.is(joined - 1, ")") ? opening(s, joined - 1) : s.is(joined, "and") ? joined : from;
         int k = s.is(end - 1, "for") || s.is(end - 1, ",") || s.is(end - 1, "x") ? end - 2 : end - 1;
         boolean weight = s.is(k, "weight") || s.is(k, "weighted") || s.is(k, "dial");
         if (weight && (s.is(k - 1, "lb") || s.is(k - 1, "lbs") || s.is(k - 1, "pound") || s.is(k - 1, "pounds"))) {
@@ -207,7 +211,9 @@ final class CannerTime {
     }
 
     private static boolean afterIsCanner(Sentence s, int to) {
-        if (pressureFollows(s, to) || AT_A_BOIL.matcher(s.around(to, 0, 20)).find()) {
+        if (pressureFollows(s, to)
+                || IN_A_BOILER.matcher(s.around(to, 0, 6)).lookingAt()
+                || AT_A_BOIL.matcher(s.around(to, 0, 20)).find()) {
             return true;
         }
         // "Vent 10 min. 35 minutes at 11 psi": the next figure has a time of its own

@@ -30,6 +30,9 @@ final class Deviations {
     /** Behind what was read: nobody knows how much of it, or in which jars. */
     private static final Cue HEDGED = PATTERNS.any("hedged");
 
+    /** The pressure went down while the time ran. */
+    private static final Cue FELL = PATTERNS.any("fell");
+
     /** Takes back something told before: "no wait, that is the time for pints". */
     private static final Cue UNSAID = PATTERNS.any("unsaid");
 
@@ -66,6 +69,10 @@ final class Deviations {
     /** Food or jars that waited where nobody says they were kept cold. */
     private static final Cue WAITED = Cue.of(
             "\\b(sat|stood|stayed|waited|were left)\\b[^.;]{0,40}\\b(overnight|all night|all day|(a|two|three|four|five|several|few|\\d+) (days?|weeks?|hours))\\b");
+
+    /** "It sat in the back hall, 70 to 75 degrees, four weeks". */
+    private static final Cue FERMENTS =
+            Cue.of("\\b(6\\d|7\\d)( ?(to|-|–) ?\\d\\d)? ?(degrees|°|f\\b)[^.;]*\\bweeks\\b");
 
     private static final Cue NOT_DONE = Cue.of(
             "\\b(never|not|no longer|n't|used to|would|safe|wrong|book|mother|grandma|neighbou?r) ?\\b.*\\?|\\b(never|not|no longer|\\w+n't|used to) \\b");
@@ -201,6 +208,9 @@ final class Deviations {
             odd = otherCanner(s, draft);
         }
         boolean mended = PressureFall.isMended(s);
+        if (odd.isEmpty() && !mended) {
+            odd = s.findAny(FELL);
+        }
         if (odd.isEmpty() && !mended && !Venting.isToldAgain(s, draft) && said(draft, heard(draft)) == before) {
             odd = s.find(ODD)
                     .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
@@ -310,13 +320,16 @@ final class Deviations {
         if (UNPEELED.matcher(s.low()).matches()) {
             return Optional.empty();
         }
+        if (saysNothing(s)) {
+            return Optional.empty();
+        }
         if (marked.weight(s) > MarkedRemarks.GRAVE) {
             return Optional.of(s.range());
         }
         if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {
             return draft.ingredients.isEmpty() ? Optional.empty() : talk.strange(s);
         }
-        if (s.has(WAITED) && !s.has(COOLING)) {
+        if (s.has(WAITED) && !s.has(COOLING) && !s.has(FERMENTS)) {
             return s.findAny(WAITED);
         }
         if (s.has(ACID)
@@ -329,6 +342,17 @@ final class Deviations {
         }
         boolean early = untimed || !draft.filled && !draft.inCanner;
         return talk.isIdle(s, draft, early) ? Optional.empty() : Optional.of(s.range());
+    }
+
+    private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
+
+    /** "III.", "There.": the number of a paragraph, a word of every day by itself. */
+    private static boolean saysNothing(Sentence s) {
+        boolean word = s.size() <= 2
+                && Talk.isCommon(s.token(0).norm())
+                && !Talk.isWeighty(s.token(0).norm());
+        return word && (s.size() == 1 || !s.token(1).isWord())
+                || NUMERAL.matcher(s.low()).matches();
     }
 
     private static boolean opensWithAStep(Sentence s) {

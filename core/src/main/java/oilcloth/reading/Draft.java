@@ -42,6 +42,9 @@ final class Draft {
     /** Times that are a clause by themselves and nothing else claims: "vented 10, 75 minutes". */
     final List<Fact<ProcessTime>> looseTimes = new ArrayList<>();
 
+    /** Minutes and hours of which nothing says what they were for. */
+    final List<Range> unplacedTimes = new ArrayList<>();
+
     /** Times told only by a boil: "in half-pints, boiled 5 min" may be the food. */
     final List<Fact<ProcessTime>> boiledTimes = new ArrayList<>();
 

@@ -70,6 +70,15 @@ final class Durations {
     private static final Cue IN_WATER =
             Cue.of("(in |into )(the |some )?(boiling|simmering|hot|plain)? ?water\\b(?! ?-?(bath|canner))");
 
+    /** Minutes; no jar is canned in fewer. */
+    private static final int SHORTEST_PROCESS = 5;
+
+    /** "Into boiling water two, three minutes, then loosely in the jars". */
+    private static final Cue INTO_WATER =
+            Cue.of("\\b(in|into) (the |some |plain )*(boiling|simmering|hot) water (for |about |just |a |\\w+ ?, )*$");
+
+    private static final Cue OF_VENTING = Cue.of("\\b(vent|exhaust|steam|petcock)\\w*");
+
     /** "2 minutes in boiling water, drained". */
     private static final Cue TAKEN_OUT = Cue.of(
             "(in )?(the |rapidly )*(boiling|simmering) water ?,? ?(then |and )*(drain|cool|skin|peel|slip|dip|plunge|rinse|scoop|lifted out)\\w*");
@@ -104,7 +113,14 @@ final class Durations {
             int told = draft.facts.times().size() + draft.looseTimes.size();
             classify(s, draft, i, d);
             if (draft.facts.times().size() + draft.looseTimes.size() == told) {
+                int prepared = draft.facts.prepared().size();
                 Preparing.time(s, draft, i, d);
+                if (draft.facts.prepared().size() == prepared
+                        && d.clock()
+                        && d.least() >= SHORTEST_PROCESS
+                        && !s.has(OF_VENTING)) {
+                    draft.unplacedTimes.add(s.span(i, d.next()));
+                }
             }
             s.claim(i, d.next());
             i = d.next() - 1;
@@ -129,6 +145,7 @@ final class Durations {
         if (s.is(d.next(), "later")
                 || s.is(d.next(), "after")
                         && !s.around(d.next(), 0, 6).contains("vent")
+                        && !AFTER_VENTING.matcher(s.around(d.next(), 0, 8)).lookingAt()
                         && !isFromTheStart(s, draft, d.next())
                 || s.is(d.next(), "before")
                 || s.is(d.next(), "ahead")
@@ -162,6 +179,12 @@ final class Durations {
             return;
         }
         if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {
+            return;
+        }
+        if (d.most() < SHORTEST_PROCESS
+                && draft.facts.headspace().isEmpty()
+                && !draft.inCanner
+                && INTO_WATER.matcher(s.around(i, 6, 0)).find()) {
             return;
         }
         if (!draft.filled

@@ -97,6 +97,10 @@ final class HeadspaceFigures {
 
     private static final Cue DOWN = Cue.of(" (down|shy of the (top|rim))\\b(?! (to|the side|in the))");
 
+    /** "The boiling water over them and an inch left". */
+    private static final Cue IS_LEFT = Cue.of(
+            " left( (at|in|to) the top| up top| empty| in (the|each) jars?| for (head ?)?space| above)?(?= ?[.,;)]| and\\b|$)");
+
     private HeadspaceFigures() {}
 
     /** "Inch headspace": one inch without a figure. */
@@ -170,6 +174,7 @@ final class HeadspaceFigures {
                                 || after.startsWith(" at")));
         // "into hot quarts, one inch down"
         near |= DOWN.matcher(after).lookingAt();
+        near |= IS_LEFT.matcher(after).lookingAt() && (draft.filled || s.has(FILLS));
         near |= LEFT.matcher(clauseBefore).find() && !after.startsWith(" of ");
         // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
         near |= (!s.isItem() || s.has(FILLS))

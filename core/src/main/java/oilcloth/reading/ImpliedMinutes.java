@@ -16,6 +16,9 @@ final class ImpliedMinutes {
     /** "It was 25 minutes back home. Here I now do 35". */
     private static final Cue STILL = Cue.of("\\b(here|now|still|always)\\b( \\w+)? (do|did|give (it|them)|go|run) $");
 
+    /** "She does fifteen minutes, so fifteen it was". */
+    private static final Cue SO_IT_WAS = Cue.of("it (was|is)\\b");
+
     private static final Cue HERE = Cue.of("\\b(here|now)\\b");
 
     private static final Cue GIVEN = Cue.of("\\b(give|gave) (it|them|these|mine|ours) $");
@@ -58,7 +61,8 @@ final class ImpliedMinutes {
     static boolean read(Sentence s, Draft draft, int i) {
         return !Durations.isElsewhere(s, i)
                 && (besideTheBath(s, draft, i)
-                        || s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i)));
+                        || s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i))
+                        || SO_IT_WAS.matcher(s.around(i + 1, 0, 2)).lookingAt() && figured(s, draft, i));
     }
 
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
@@ -67,11 +71,12 @@ final class ImpliedMinutes {
                 || s.has(HERE) && GIVEN.matcher(s.around(i, 3, 0)).find();
         boolean said = still
                 || s.is(i - 1, "figured")
+                || SO_IT_WAS.matcher(s.around(i + 1, 0, 2)).lookingAt()
                 || s.is(i - 1, "processed")
                 || s.is(i - 1, "did")
                 || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
-        if (!said || !alone) {
+        if (!said || !alone && !SO_IT_WAS.matcher(s.around(i + 1, 0, 2)).lookingAt()) {
             return false;
         }
         String before =

@@ -16,6 +16,7 @@ final class NotInTheJar {
             "\\b(says?|said|would'?ve|would have|used to|tells?|told|wants?|swears?|insists?|thinks?|suggests?|suggested)\\b[^.;]{0,30}\\b(add|put|use|throw|need|adding|using|putting)\\w*\\b((?!\\b(i|we) (do|did|use|used|add|added|put|have)\\b).)*\\bbut (i|we) (now |do )?(do not|don't|didn't|did not|never|won't|haven't|know better|stopped|quit|gave that up|skip|skipped|leave it out|left it out)\\b"
                     + "|^.*\\b(so|but|and) (i|we) (leave|left|keep|kept|can|do|did) (it|them|mine|ours|the jars|my jars|the \\w+) (plain|bare)\\b"
                     + "|\\b(hates?|hated|dislikes?|can'?t (stand|have|eat)|(doesn|don|didn)'?t (like|care for)|allergic to)\\b[^.,;]{0,24}\\b(so|and|but) (i|we) (skip|skipped|left|leave|omit|omitted|dropped)( (it|that|them|those))?( out| off)?\\b(?=[.,;!]|$)"
+                    + "|^[^.;,]{0,40}\\b(puts?|adds?|uses?|likes?|has|wants?)\\b[^.;,]{0,24}\\b(in|to) (hers|his|theirs)\\b[^.;]*\\b(but|though) (i|we|mine|ours)\\b[^.;]*\\b(do not|don't|never|didn't|did not|aren't|isn't|plain|none)\\b"
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 

@@ -43,6 +43,10 @@ final class PhraseFacts {
     private static final Cue BEFORE_ITS_TIME = p(
             "\\bbefore (anybody|anyone|we|they|people|folks|there|she|he)( ever)? (had|were|was|owned|used|knew|heard of)\\b[^.;]*$");
 
+    /** "I wanted to use the pressure canner, she said no". */
+    private static final Cue WISHED_FOR = p(
+            "\\b(wanted|wished|hoped|meant|planned|intended|wish|hoping|hope|would (like|love)|i'd (like|love)|saving up|afraid|scared) (to (use|buy|get|try|borrow|do (it|them) in) |for |of )?(a|the|my|her|your|one of those) (\\w+ )?$");
+
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
     private static final Cue IN_BOILING_WATER = p(
             "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b[^.;]{0,30}\\bboiling[- ]water(?=[.;,]|$)");
@@ -210,6 +214,9 @@ final class PhraseFacts {
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern())
                     .filter(r -> !BEFORE_ITS_TIME
+                            .matcher(before(s, r.start() - s.range().start()))
+                            .find())
+                    .filter(r -> !WISHED_FOR
                             .matcher(before(s, r.start() - s.range().start()))
                             .find())
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));

@@ -37,12 +37,16 @@ final class PressurePounds {
 
     private static final Set<String> GOES_ON = Set.of("on", "since", "because", "as", "and", "then", "for");
 
+    /** "Let the weight come up to ten". */
+    private static final Cue WEIGHT_UP = Cue.of("\\b(weight|regulator|jiggler|rocker) (\\w+ )?(back )?(up )?to $");
+
     static boolean isWeight(Sentence s, int figure) {
         boolean ends = figure + 1 >= s.size()
                 || !s.token(figure + 1).isWord()
                 || GOES_ON.contains(s.token(figure + 1).norm());
         return WEIGHTS.contains(s.token(figure).norm())
-                && WEIGHT_ON.matcher(s.around(figure, 3, 0)).find()
+                && (WEIGHT_ON.matcher(s.around(figure, 3, 0)).find()
+                        || WEIGHT_UP.matcher(s.around(figure, 5, 0)).find())
                 && ends;
     }
 
@@ -63,7 +67,7 @@ final class PressurePounds {
             Cue.of("(on )?(the |my |our |a )?(dial|gauge|weighted|weight)\\b|[,(] (dial|weighted)\\b");
 
     private static final Cue BARE = Cue.of(
-            "\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canner))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");
+            "\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canner))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");
 
     private PressurePounds() {}
 
@@ -87,11 +91,11 @@ final class PressurePounds {
     private static final Cue THEN_MINUTES = Cue.of(
             "(pounds|lbs?|#) ?[.]? ?(\\( [^)]* \\) )?((,|;|and|for|then|-|–|x|kept|keep|held|hold|it|them|there|steady|i|we|timed?|gave|a|full|on) )*([\\w-]+ ){1,2}(minutes?|mins?|hours?|hrs?)\\b");
 
-    private static final Cue BROUGHT_TO =
-            Cue.of("\\b(to|at|@|until|till|,) (about |around |just |right |exactly |over )?$");
+    private static final Cue BROUGHT_TO = Cue.of(
+            "(?<!\\bused to )\\b(to|at|@|until|till|used|use|uses|,) (about |around |just |right |exactly |over )?$");
 
     private static final Cue WEIGHED =
-            Cue.of("\\b(weigh\\w*|bought|picked|baby|lost|gained|sack|bag|box|dressed|bushel|peck|of \\w+)\\b");
+            Cue.of("\\b(weigh(s|ed|ing)?|bought|picked|baby|lost|gained|sack|bag|box|dressed|bushel|peck|of \\w+)\\b");
 
     private static final int LEAST = 5;
     private static final int MOST = 20;

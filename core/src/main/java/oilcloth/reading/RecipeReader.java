@@ -133,7 +133,11 @@ public final class RecipeReader {
             if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
                 continue;
             }
-            Sentence s = new Sentence(whole, sentences.get(k), item && first);
+            Range told = sentences.get(k);
+            if (k > 0 && draft.ingredients.isEmpty() && draft.facts.times().isEmpty()) {
+                told = new Range(told.start() + Retracted.start(told.of(text), ingredients), told.end());
+            }
+            Sentence s = new Sentence(whole, told, item && first);
             boolean denied = k + 1 < sentences.size()
                     && NO.matcher(sentences.get(k + 1).of(text)).find();
             if (!(denied && asksOfFood(s))) {

@@ -18,7 +18,7 @@ final class Serving {
     private static final Cue IN_IT = Cue.of(
             "\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
                     + "|\\b(went|goes|go|put|got|gets|get) (right |all |straight )?in\\b(?! (when|once|after|later|at the table)| (the |my |our |a )?(freezer|fridge|refrigerator|compost|dehydrator|smokehouse|cellar|pantry|oven|soup|stew|chickens|hens|pigs|pig|trash|bin|bucket|garden))"
-                    + "|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?[.,;!?]*$|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
+                    + "|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?[.,;!?]*$|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
 
     private Serving() {}
 
@@ -42,7 +42,7 @@ final class Serving {
             "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
                     + "|" + ON
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
-                    + "|\\b(at|on) the table\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
+                    + "|\\b(at|on) the table\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
                     + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?) (it|them|one|these|a jar)?");
 
     /** "Lard is a separate story; that went in the freezer". */

@@ -31,6 +31,10 @@ final class UnknownAmount {
     /** "30 pounds from the co-op": of what is canned. */
     private static final Cue FROM_SOMEWHERE = Cue.of("from (the|my|our|a|an|his|her|their|some) \\w");
 
+    /** "Quartered about a pound into the pan and crushed". */
+    private static final Cue INTO_THE_PAN =
+            Cue.of("(right |straight )?(in|into) (the|a|my) (\\w+ )?(pan|pot|kettle)\\b");
+
     private static final Cue FROM_A_GROWER = Cue.of(
             "from (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
 
@@ -62,7 +66,7 @@ final class UnknownAmount {
 
     /** No name follows. */
     private static final Cue NO_NAME = Cue.of(
-            "^([^a-z]|$|(right|straight|also|too|more|all|by|from|off|in|on|at|and|but|last|this|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
+            "^([^a-z]|$|(right|straight|also|too|more|all|by|from|off|in|on|at|and|but|last|this|before|after|till|until|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
 
     /** No word of every day or of the kitchen, and nobody's name. */
     private static boolean isStrange(Sentence s, int noun) {
@@ -194,6 +198,8 @@ final class UnknownAmount {
                 || GAVE.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
+                || kind == Unit.Kind.MASS
+                        && INTO_THE_PAN.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || noun == amount.next()
                         && SHARE_OF_IT.matcher(s.around(i, 6, 0)).find()
                 // "the spices in a bag", "4 tsp of salt to a gallon"

@@ -68,6 +68,7 @@ final class WholeText {
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
         }
         looseTime(draft);
+        unplacedTimes(draft);
         EarlyDip.settle(text, draft);
         otherCanner(text, draft);
         iceWater(draft);
@@ -370,6 +371,20 @@ final class WholeText {
     }
 
     /** "Quarts, 10 lb weighted, vented 10, 75 minutes.": the one time that belongs to nothing else is the canner's. */
+    /** Where no time is told, one of those nobody could place may be the canner's. */
+    private static void unplacedTimes(Draft draft) {
+        int filled = draft.facts.jars().stream()
+                .flatMap(j -> j.range().stream())
+                .mapToInt(Range::end)
+                .min()
+                .orElse(Integer.MAX_VALUE);
+        if (draft.facts.times().isEmpty()) {
+            draft.unplacedTimes.stream()
+                    .filter(r -> r.start() >= filled)
+                    .forEach(r -> draft.unread.add(new Unread(r, true)));
+        }
+    }
+
     private static void looseTime(Draft draft) {
         boolean jars = !draft.facts.jars().isEmpty();
         boolean heat = draft.facts.methods().stream().anyMatch(m -> m.value() != CanningMethod.COLD_STORAGE);

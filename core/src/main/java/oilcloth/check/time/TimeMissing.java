@@ -1,5 +1,6 @@
 package oilcloth.check.time;
 
+import java.util.Locale;
 import java.util.Optional;
 import oilcloth.check.Check;
 import oilcloth.check.CheckInfo;
@@ -11,6 +12,8 @@ import oilcloth.heat.Requirement;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
+import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 
 /** A process is named and no time is given. */
 public final class TimeMissing implements Check {
@@ -25,12 +28,25 @@ public final class TimeMissing implements Check {
         return INFO;
     }
 
+    private static final Cue MINUTES = Cue.of("\\b(min|mins|minutes?|hours?|hrs?)\\b");
+
+    private static final Cue COOKING = Cue.of("\\b(cook|simmer|soak|stew|steam|blanch)\\w*");
+
+    /** Whether words that nobody could read may tell the time: then it is not missing, it is asked about. */
+    private static boolean isAskedAbout(Subject s) {
+        return s.recipe().unread().stream()
+                .filter(Unread::bears)
+                .map(u -> u.range().of(s.recipe().text()).toLowerCase(Locale.ROOT))
+                .anyMatch(words ->
+                        MINUTES.matcher(words).find() && !COOKING.matcher(words).find());
+    }
+
     @Override
     public void look(Subject s, Findings out) {
         boolean processed = s.method()
                 .map(m -> m == CanningMethod.BOILING_WATER || m == CanningMethod.STEAM || m == CanningMethod.PRESSURE)
                 .orElse(false);
-        if (!processed || !s.placement().isPlaced() || !s.methodFits()) {
+        if (!processed || !s.placement().isPlaced() || !s.methodFits() || isAskedAbout(s)) {
             return;
         }
         for (JarSize jar : s.jars().isEmpty() ? Timing.jars(s).subList(0, 1) : Timing.jars(s)) {
