@@ -24,6 +24,10 @@ final class Altitudes {
 
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
 
+    /** "The ridge's about 980", "home is 640". */
+    private static final Cue PLACE_IS = Cue.of(
+            "\\b(ridge|valley|bench|mesa|hollow|farm|ranch|place|house|home|cabin|camp|town|village|kitchen|county)( road)?( is|'s| sits| sets)( (at|about|around|roughly|near|right|just|only))* $");
+
     /** Words of a place: without them "about 60 feet" may be a tree. */
     private static final Cue PLACE = Cue.of(
             "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
@@ -122,6 +126,15 @@ final class Altitudes {
             return f.next();
         }
         if (OVER_A_LIMIT.matcher(s.around(i, 4, 0)).find() && f.low() >= LEAST_BARE) {
+            return f.next();
+        }
+        boolean alone = f.next() >= s.size() || !s.token(f.next()).isWord();
+        if (alone
+                && f.low() >= LEAST_BARE / 10.0
+                && f.low() <= Altitude.HIGHEST_FEET
+                && f.low() == f.high()
+                && PLACE_IS.matcher(s.around(i, 6, 0)).find()) {
+            state(s, draft, i, f, false, f.next());
             return f.next();
         }
         if (s.has(ALTITUDE) && f.low() >= LOWEST_SAID_FEET && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {

@@ -78,6 +78,9 @@ final class AmountBehind {
     }
 
     private static boolean endsItem(Sentence s, int next) {
+        if (s.is(next, "or") && s.is(next + 1, "so")) {
+            return endsItem(s, next + 2);
+        }
         return next >= s.size() || s.is(next, ".") || s.is(next, ";") || s.is(next, ",") || s.is(next, "|");
     }
 

@@ -218,7 +218,7 @@ final class Deviations {
         } else if (odd.isEmpty()) {
             odd = s.find(HEDGED).or(() -> clauses(s, draft));
         }
-        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended) {
+        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended && !saysNothing(s)) {
             odd = alike(s, draft);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));

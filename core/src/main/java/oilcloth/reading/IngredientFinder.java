@@ -347,10 +347,11 @@ final class IngredientFinder {
                 || animal
                 || isNamed(draft) && NotInTheJar.isNameOfRecipe(s, i, end)
                 || NotInTheJar.isHers(s)
+                || NotInTheJar.isAnotherName(s, i, end)
                 || NotInTheJar.isLikeness(s, i)) {
             return end;
         }
-        if (serving && !s.isItem()) {
+        if ((serving || NotInTheJar.isAboutIt(s, i)) && !s.isItem()) {
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(new Ingredient(
                         s.span(i, end),
@@ -384,7 +385,7 @@ final class IngredientFinder {
         Food food = ContextWords.kind(guide, s, acid, amount, from);
         boolean aside = PouredOff.is(s, draft, food, from);
         Optional<Ingredient.PerJar> perJar =
-                JarShare.of(s, to).or(() -> measured.flatMap(a -> JarShare.withJars(s, a, to)));
+                measured.flatMap(a -> JarShare.of(s, to, a).or(() -> JarShare.withJars(s, a, to)));
         Optional<Amount> shared = amount.filter(a -> isDosed(food)).flatMap(a -> JarShare.shared(s, a, to));
         if (shared.isPresent()) {
             perJar = Optional.of(new Ingredient.PerJar(Optional.empty()));

@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
@@ -52,8 +53,8 @@ final class JarShare {
     }
 
     /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
-    static Optional<Ingredient.PerJar> of(Sentence s, int to) {
-        if (!s.has(PER_JAR)) {
+    static Optional<Ingredient.PerJar> of(Sentence s, int to, Amount amount) {
+        if (!s.has(PER_JAR) || isTooMuch(amount, MOST_OF_A_JAR)) {
             return Optional.empty();
         }
         for (int k = 0; k + 1 < s.size(); k++) {
@@ -61,7 +62,12 @@ final class JarShare {
             boolean slash = s.is(k, "/") && k >= to && k <= to + 1;
             boolean per =
                     slash || s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
-            if (!per || Math.abs(k - to) > 14 || hasItsOwnAmount(s, k, to) || isOfAnotherBefore(s, k, to)) {
+            boolean parted = isParted(s, Math.min(k, to), Math.max(k, to));
+            if (!per
+                    || parted && isTooMuch(amount, MOST_ACROSS_A_COMMA)
+                    || Math.abs(k - to) > 14
+                    || hasItsOwnAmount(s, k, to)
+                    || isOfAnotherBefore(s, k, to)) {
                 continue;
             }
             int at = k + 1;
@@ -92,6 +98,25 @@ final class JarShare {
             }
         }
         return Optional.empty();
+    }
+
+    /** Quarts of what no jar holds. */
+    private static final double MOST_OF_A_JAR = 1;
+
+    /** Quarts: "seven pounds okra, a clove of garlic per jar, 8 cups water" has one thing by the jar. */
+    private static final double MOST_ACROSS_A_COMMA = 0.25;
+
+    private static final double POUNDS_OF_A_QUART = 3.5;
+
+    private static boolean isTooMuch(Amount amount, double quarts) {
+        Unit unit = amount.unit();
+        double base = amount.low() * unit.inBase();
+        return unit.kind() == Unit.Kind.VOLUME && base > quarts * Unit.QUART.inBase()
+                || unit.kind() == Unit.Kind.MASS && base > quarts * POUNDS_OF_A_QUART * Unit.POUND.inBase();
+    }
+
+    private static boolean isParted(Sentence s, int from, int to) {
+        return IntStream.range(from, to).anyMatch(k -> s.is(k, ",") || s.is(k, ";"));
     }
 
     /** "1 tablespoon lemon juice per pint or 2 tablespoons per quart": the same dose told for another jar is claimed. */

@@ -49,6 +49,27 @@ final class NotInTheJar {
                 && FOLLOWED.matcher(s.around(i, 6, 0)).find();
     }
 
+    /** "Got your handout on summer squash": what a paper is about. */
+    private static final Cue PAPER_ON = Cue.of(
+            "\\b(handout|leaflet|bulletin|fact sheet|sheet|pamphlet|brochure|article|class|lesson|talk|letter|question|answer|advice) (on|about|for|regarding) (the |your |canning )?(\\w+ )?$");
+
+    static boolean isAboutIt(Sentence s, int i) {
+        return !s.isItem() && PAPER_ON.matcher(s.around(i, 6, 0)).find();
+    }
+
+    private static final Cue OR_CALLED = Cue.of(
+            ", or $|\\b(also called|aka|or as (we|they|some|folks|people|my \\w+) (call|calls|say|says)( them| it)?|(we|some|folks|they) call (them|it|those|these)) $");
+
+    private static final Cue SOMEWHERE = Cue.of(
+            "if you( are|'re| ask| come)|depending|(to|where|as) (some|my|you|i|we|they)\\b|, (as|if|depending)");
+
+    /** "Dried limas, or butter beans if you're from here": another name of it. */
+    static boolean isAnotherName(Sentence s, int i, int end) {
+        return !s.isItem()
+                && OR_CALLED.matcher(s.around(i, 6, 0)).find()
+                && SOMEWHERE.matcher(s.around(end, 0, 5)).lookingAt();
+    }
+
     /** "It gels like jello", "bright as marigolds": what it looks or tastes like. */
     private static final Cue LIKENESS = Cue.of(
             "\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good )*$|\\b(bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the )*$");
@@ -91,10 +112,10 @@ final class NotInTheJar {
 
     /** "Chased by a goose", "the turkey got out": an animal about its own business. */
     private static final Cue BY_AN_ANIMAL = Cue.of(
-            "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
+            "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(in spite of|despite|thanks to|ahead of|because of|away from|safe from|fight off|fought off|spared by|left by) (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
 
     private static final Cue ACTS = Cue.of(
-            "(got (out|loose)|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
+            "(got (out|loose|in|into|most|half|the rest|to them|all)|(didn't|did not) (get|find|eat)|come|came|comes|leave|left|missed|love|loves|like|took|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
 
     /** Names of the animal and not of its meat: no bacon gets out. */
     private static final Set<String> LIVE = Set.of(

@@ -39,7 +39,7 @@ final class Serving {
 
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
-            "\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
+            "\\b(have|got|there's|keep|kept) (some |a |the |more )?\\w+( \\w+)? in the (freezer|fridge|icebox) for\\b|\\bfor when (i|we|you|they|he|she) (open|opens|eat|serve|heat|use)\\b|\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
                     + "|" + ON
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|\\b(at|on) the table\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"

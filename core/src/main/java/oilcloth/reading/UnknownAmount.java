@@ -66,7 +66,7 @@ final class UnknownAmount {
 
     /** No name follows. */
     private static final Cue NO_NAME = Cue.of(
-            "^([^a-z]|$|(right|straight|also|too|more|all|by|from|off|in|on|at|and|but|last|this|before|after|till|until|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
+            "^([^a-z]|$|(right|straight|also|too|more|all|by|from|off|in|on|at|and|but|or so|or thereabouts|last|this|before|after|till|until|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
 
     /** No word of every day or of the kitchen, and nobody's name. */
     private static boolean isStrange(Sentence s, int noun) {
