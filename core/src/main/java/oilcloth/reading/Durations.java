@@ -51,8 +51,9 @@ final class Durations {
     /** Jars stood on their heads: no process. */
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
 
-    private static final Cue OF_STEAM =
-            Cue.of("(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)");
+    private static final Cue OF_STEAM = Cue.of(
+            "(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)"
+                    + "|([^\\s,;.]+ ){0,5}with (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing|out)\\b");
 
     /** "Weighted gauge: steam ten minutes, 10 pounds, 40 minutes". */
     private static final Cue STEAMED = Cue.of("\\bsteam(s|ed|ing)? (it |her |the canner |off |out |for |a full )*$");
@@ -118,7 +119,7 @@ final class Durations {
                 if (draft.facts.prepared().size() == prepared
                         && d.clock()
                         && d.least() >= SHORTEST_PROCESS
-                        && !s.has(OF_VENTING)) {
+                        && !OF_VENTING.matcher(s.around(i, 5, d.next() - i + 5)).find()) {
                     draft.unplacedTimes.add(s.span(i, d.next()));
                 }
             }
@@ -165,7 +166,7 @@ final class Durations {
             return;
         }
         if (d.most() <= LONGEST_VENTING
-                && OF_STEAM.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
+                && OF_STEAM.matcher(s.around(d.next(), 0, 9)).lookingAt()) {
             return;
         }
         if (d.most() <= LONGEST_VENTING
@@ -258,7 +259,7 @@ final class Durations {
 
     /** "25 minutes from when it started jiggling". */
     private static final Cue FROM_THE_ROCKING = Cue.of(
-            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes) ?(to |up to |at |full )?(jiggl|rock|rattl|danc|sputter|hiss|spit|wobbl|pressure|(\\d+|five|ten|eleven|twelve|thirteen|fourteen|fifteen) (lb|pound|psi))\\w*");
+            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?((starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes) )?(to |up to |at |full )?(jiggl|rock|rattl|danc|sputter|hiss|spit|wobbl|pressure|(\\d+|five|ten|eleven|twelve|thirteen|fourteen|fifteen) (lb|pound|psi))\\w*");
 
     /** "20 minutes after the water came back to a boil", once the jars are filled. */
     private static final Cue FROM_THE_BOIL = Cue.of(

@@ -321,6 +321,7 @@ final class IngredientFinder {
                 || NotInTheJar.isNotThere(s, end)
                 || NotInTheJar.isForLater(s.around(end, 0, 6))
                 || NotInTheJar.isSpilled(s, i, end)
+                || NotInTheJar.isLeftOut(s, i, end)
                 || NotInTheJar.isNotHeeded(s, i)) {
             draft.absent.add(match.food());
             if (NotInTheJar.isDirectionsFor(s, i) && match.food().kind().isProduce()) {
@@ -351,7 +352,7 @@ final class IngredientFinder {
                 || NotInTheJar.isLikeness(s, i)) {
             return end;
         }
-        if ((serving || NotInTheJar.isAboutIt(s, i)) && !s.isItem()) {
+        if ((serving || NotInTheJar.isAboutIt(s, i) || NotInTheJar.isTraded(s, i)) && !s.isItem()) {
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(new Ingredient(
                         s.span(i, end),

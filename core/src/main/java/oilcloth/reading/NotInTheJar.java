@@ -20,6 +20,13 @@ final class NotInTheJar {
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
 
+    private static final Cue LEAVES = Cue.of("\\b(leave|leaves|left|leaving|keep|kept) (the |my |any |all )*$");
+
+    /** "I have always left the lemon out". */
+    static boolean isLeftOut(Sentence s, int i, int end) {
+        return s.is(end, "out") && LEAVES.matcher(s.around(i, 4, 0)).find();
+    }
+
     private static final Cue DIRECTIONS_FOR =
             Cue.of("\\b(directions|instructions|steps) (as )?for (the |your )?(\\w+ )?$");
 
@@ -68,6 +75,19 @@ final class NotInTheJar {
         return !s.isItem()
                 && OR_CALLED.matcher(s.around(i, 6, 0)).find()
                 && SOMEWHERE.matcher(s.around(end, 0, 5)).lookingAt();
+    }
+
+    private static final Cue TRADE = Cue.of("\\b(trades?|traded|swaps?|swapped|exchanged?)\\b");
+
+    private static final Cue CHANGES_HANDS = Cue.of(
+            "\\b(get|gets|got|give|gives|gave|for|take|took|send|sent) (me |us |them |her |him )?(my|our|their|his|her|some) $");
+
+    /** "We trade recipes and I got their applesauce": it goes from one to another. */
+    static boolean isTraded(Sentence s, int i) {
+        return !s.isItem()
+                && s.has(TRADE)
+                && !s.has(Vocabulary.ADD)
+                && CHANGES_HANDS.matcher(s.around(i, 4, 0)).find();
     }
 
     /** "It gels like jello", "bright as marigolds": what it looks or tastes like. */

@@ -27,8 +27,8 @@ final class PressurePounds {
             Cue.of("(, )?(and |then )*(i |we )?(held|hold|kept|keep) (it|them|there|steady)\\b");
 
     /** "Vented ten minutes and put on the 10": one of the weights of the set. */
-    private static final Cue WEIGHT_ON =
-            Cue.of("\\b(put|puts|set|sets|drop|dropped|pop|popped|used?|uses|picked|chose) (on )?(the|my) $");
+    private static final Cue WEIGHT_ON = Cue.of(
+            "\\bthen (the|my) $|\\b(put|puts|set|sets|drop|dropped|pop|popped|used?|uses|picked|chose) (on )?(the|my) $");
 
     /** "Put on the weight and brought it to 10 pounds". */
     private static final Cue WEIGHT_GOES_ON = Cue.of("\\b(the|my) (weight|regulator|jiggler|petcock)\\b");
@@ -54,7 +54,9 @@ final class PressurePounds {
     static boolean bare(Sentence s, int figure, boolean gaugeTold) {
         return (s.has(GAUGE)
                         || gaugeTold
-                                && MINUTES_AT.matcher(s.around(figure, 3, 0)).find())
+                                && (MINUTES_AT.matcher(s.around(figure, 3, 0)).find()
+                                        || KEPT_AT.matcher(s.around(figure, 5, 0))
+                                                .find()))
                 && (BARE.matcher(s.around(figure, 4, 0)).find()
                         || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
                                 && ON_THE_DIAL
@@ -65,6 +67,9 @@ final class PressurePounds {
     /** "75 minutes at 11 on the dial gauge". */
     private static final Cue ON_THE_DIAL =
             Cue.of("(on )?(the |my |our |a )?(dial|gauge|weighted|weight)\\b|[,(] (dial|weighted)\\b");
+
+    private static final Cue KEPT_AT =
+            Cue.of("\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
 
     private static final Cue BARE = Cue.of(
             "\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canner))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? )?(up to|of|at|to|on|reads?) (about )?$");

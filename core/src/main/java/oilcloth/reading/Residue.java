@@ -107,12 +107,16 @@ final class Residue {
 
     /** "My father in law (87) is convinced". */
     private static boolean isAge(Sentence s, int i) {
-        return s.is(i - 1, "(")
-                && s.is(i + 1, ")")
-                && i > 1
-                && (Talk.isAbout(s.token(i - 2).norm()) || s.is(i - 2, "law"))
-                && s.token(i).raw().matches("\\d{1,2}|10\\d");
+        return s.has(AGED) && s.is(i - 1, "at") && s.token(i).raw().matches("\\d\\d")
+                || s.is(i - 1, "(")
+                        && s.is(i + 1, ")")
+                        && i > 1
+                        && (Talk.isAbout(s.token(i - 2).norm()) || s.is(i - 2, "law"))
+                        && s.token(i).raw().matches("\\d{1,2}|10\\d");
     }
+
+    /** "Am I too old to learn at 84?". */
+    private static final Cue AGED = Cue.of("\\b(old|young|age|learn)\\b");
 
     private static final Cue ACID_READING = Cue.of("\\bph\\b[^.;,\\d]{0,30}$");
 

@@ -16,6 +16,14 @@ final class Retracted {
     private static final Pattern UNSAID = Pattern.compile(
             "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,60}(?<!batch)\\? *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne)|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
 
+    /** "I did the hominy, no I didn't, I did the spinach": the dish is taken back outright, whatever was said with it. */
+    private static final Pattern OUTRIGHT = Pattern.compile(
+            "(?i)^[^0-9;]{3,200}?\\b(no,? (i'm|i am|just) (joking|kidding)|(?<!no )(just )?joking|no,? (i|we) (didn't|did not|don't|lost|never did|take (that|it) back)|no,? (it's|that's|they're) (not|really|actually))\\b[^.;!?0-9]{0,40}?[,.;!]? *(so )?(?=(it's|it is|here's|here is|this is|(i|we) (did|made|do|have|put up|canned)|really|these are)\\b)");
+
+    /** Nothing of these may be passed over, however it is taken back. */
+    private static final Pattern CANNED = Pattern.compile(
+            "(?i)\\b(jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*|pack\\w*|minutes?|vinegar|headspace)\\b");
+
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(
             "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
@@ -26,6 +34,13 @@ final class Retracted {
 
     /** How many characters at the start name a dish only to say that it is another. */
     static int start(String words, IngredientFinder ingredients) {
+        Matcher outright = OUTRIGHT.matcher(words);
+        if (outright.find()
+                && !CANNED.matcher(words.substring(0, outright.end())).find()
+                && names(words, new Range(0, outright.end()), ingredients)
+                && names(words, new Range(outright.end(), words.length()), ingredients)) {
+            return outright.end();
+        }
         Matcher cut = (UNSAID.matcher(words).find() ? UNSAID : INSTEAD).matcher(words);
         if (!cut.find()
                 || DONE.matcher(HOW_I_DO.matcher(words.substring(0, cut.end()))

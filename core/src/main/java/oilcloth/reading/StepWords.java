@@ -106,10 +106,19 @@ final class StepWords {
         shapes(s, draft);
     }
 
+    /** "Doris adds water": what stands behind a name at the head of a sentence. */
+    private static final Set<String> SOMEBODY_DOES = words(
+            "adds puts does says swears leaves likes uses makes cans thinks told said did came gave helped wants brought"
+                    + " and called wrote loves tells showed asked");
+
     /** No name, no abbreviation, no plain word: it may say what the food was made into. */
     private boolean isStrange(Sentence s, int i, String word) {
         // a capital is a name, except in a title, where it may be "Carrot Ribbons"
-        boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0)) && !produce(s, i - 1);
+        boolean capital = Character.isUpperCase(s.token(i).raw().charAt(0));
+        boolean name = capital
+                && (i > 0
+                        ? !produce(s, i - 1)
+                        : s.size() > 1 && SOMEBODY_DOES.contains(s.token(1).norm()));
         return !name
                 && !s.isClaimed(i)
                 && !PLAIN.has(word)
