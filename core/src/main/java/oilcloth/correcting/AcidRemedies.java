@@ -22,6 +22,7 @@ import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.measure.Volume;
 import oilcloth.recipe.Edit;
+import oilcloth.recipe.Follow;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -266,7 +267,7 @@ final class AcidRemedies {
             edits.add(new Edit.LeaveOff(weak.get()));
             weak = s.said().after(WEAK, weak.get().end() + 1);
         }
-        edits.add(new Edit.Follow(Edit.Follow.Step.VINEGAR_PERCENT, "5"));
+        edits.add(new Follow(Follow.Step.VINEGAR_PERCENT, "5"));
         return List.of(new Remedy(edits, 0.8, Message.of("price.five-percent")));
     }
 }

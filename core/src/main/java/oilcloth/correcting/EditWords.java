@@ -3,6 +3,7 @@ package oilcloth.correcting;
 import oilcloth.measure.Fractions;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
+import oilcloth.recipe.Follow;
 import oilcloth.recipe.Recipe;
 
 /** An edit in a few words, for a list. */
@@ -45,7 +46,7 @@ public final class EditWords {
         if (edit instanceof Edit.LeaveOff e) {
             return "leave off “" + brief(e.at().of(recipe.text())) + "”";
         }
-        Edit.Follow e = (Edit.Follow) edit;
+        Follow e = (Follow) edit;
         return MarkedText.step(e).replaceAll("\\.$", "");
     }
 

@@ -17,6 +17,7 @@ import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
+import oilcloth.recipe.Follow;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
 import oilcloth.text.Range;
@@ -51,7 +52,7 @@ public record MarkedText(List<Piece> pieces) {
         return new MarkedText(writer.pieces());
     }
 
-    static String step(Edit.Follow e) {
+    static String step(Follow e) {
         return Messages.english().say(Message.of("step.follow." + e.step().id() + "." + e.value()));
     }
 
@@ -115,7 +116,7 @@ public record MarkedText(List<Piece> pieces) {
                 strike(whole(e.at()));
             } else if (edit instanceof Edit.LeaveOff e) {
                 strike(e.at());
-            } else if (edit instanceof Edit.Follow e) {
+            } else if (edit instanceof Follow e) {
                 steps.add(step(e));
             }
         }

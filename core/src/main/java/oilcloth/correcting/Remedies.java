@@ -15,6 +15,7 @@ import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Edit;
+import oilcloth.recipe.Follow;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
 import oilcloth.review.Engine;
@@ -65,17 +66,17 @@ final class Remedies {
             case "time.pressure" -> pressure(f);
             case "time.sterilise" -> List.of(
                     Remedy.of(1.2, price("sterilise"), new Edit.SetMinutes(Minutes.of(10))),
-                    Remedy.of(1.5, price("sterilise-jars"), new Edit.Follow(Edit.Follow.Step.STERILISE, "10")));
+                    Remedy.of(1.5, price("sterilise-jars"), new Follow(Follow.Step.STERILISE, "10")));
             case "method.low-acid-boiling" -> process();
             case "method.steam-limit" -> s.kind() == FoodKind.LOW_ACID ? process() : otherwise(f);
             case "pack.dry" -> {
                 List<Edit> edits = new ArrayList<>();
                 told(f).forEach(r -> edits.add(new Edit.LeaveOff(r)));
-                edits.add(new Edit.Follow(Edit.Follow.Step.LIQUID, "water"));
+                edits.add(new Follow(Follow.Step.LIQUID, "water"));
                 yield List.of(new Remedy(edits, 1.2, price("liquid")));
             }
             case "pack.liquid" -> List.of(Remedy.of(1.2, price("liquid"), liquidEdits(f)));
-            case "pack.raw" -> List.of(Remedy.of(1.5, price("pack"), new Edit.Follow(Edit.Follow.Step.PACK, "hot")));
+            case "pack.raw" -> List.of(Remedy.of(1.5, price("pack"), new Follow(Follow.Step.PACK, "hot")));
             case "headspace.small", "headspace.large", "headspace.missing" -> headspace();
             default -> otherwise(f);
         };
@@ -177,7 +178,7 @@ final class Remedies {
         List<Edit> edits = new ArrayList<>(f.correction().map(c -> c.edits()).orElse(List.of()));
         if (edits.isEmpty()) {
             told(f).forEach(r -> edits.add(new Edit.LeaveOff(r)));
-            edits.add(new Edit.Follow(Edit.Follow.Step.VENT, "yes"));
+            edits.add(new Follow(Follow.Step.VENT, "yes"));
         }
         return List.of(new Remedy(edits, 1, price("psi")));
     }
@@ -190,7 +191,7 @@ final class Remedies {
                 .forEach(r -> edits.add(new Edit.LeaveOff(r)));
         // raw meat and fish are packed without any
         if (!s.produce().hasMeat()) {
-            edits.add(new Edit.Follow(Edit.Follow.Step.LIQUID, "water"));
+            edits.add(new Follow(Follow.Step.LIQUID, "water"));
         }
         s.recipe().ingredients().stream()
                 .filter(i -> f.evidence().contains(i.range()) && !isMain(i.food()))
@@ -255,24 +256,23 @@ final class Remedies {
                     ? List.of()
                     : List.of(new Remedy(tested(), 1, price("process")));
             case "ask.pack" -> List.of(
-                    Remedy.of(0.8, price("pack"), new Edit.Follow(Edit.Follow.Step.PACK, "hot")),
-                    Remedy.of(1, price("pack-raw"), new Edit.Follow(Edit.Follow.Step.PACK, "raw")));
+                    Remedy.of(0.8, price("pack"), new Follow(Follow.Step.PACK, "hot")),
+                    Remedy.of(1, price("pack-raw"), new Follow(Follow.Step.PACK, "raw")));
             case "ask.liquid" -> q.answers().stream()
                     .map(a -> Remedy.of(
                             0.9,
                             price("liquid"),
-                            new Edit.Follow(
-                                    Edit.Follow.Step.LIQUID, a.assertion().value())))
+                            new Follow(Follow.Step.LIQUID, a.assertion().value())))
                     .toList();
-            case "ask.vented" -> List.of(Remedy.of(0.4, price("vent"), new Edit.Follow(Edit.Follow.Step.VENT, "yes")));
+            case "ask.vented" -> List.of(Remedy.of(0.4, price("vent"), new Follow(Follow.Step.VENT, "yes")));
             case "ask.psi" -> Tested.of(s).flatMap(Tested::pressure).stream()
                     .map(p -> Remedy.of(0.5, price("psi"), new Edit.SetPressure(p)))
                     .toList();
             case "ask.sterilised" -> List.of(
-                    Remedy.of(0.6, price("sterilise-jars"), new Edit.Follow(Edit.Follow.Step.STERILISE, "10")));
+                    Remedy.of(0.6, price("sterilise-jars"), new Follow(Follow.Step.STERILISE, "10")));
             case "ask.lemon-kind" -> AcidRemedies.bottled(s, q.evidence());
             case "ask.vinegar-strength" -> List.of(
-                    Remedy.of(0.5, price("five-percent"), new Edit.Follow(Edit.Follow.Step.VINEGAR_PERCENT, "5")));
+                    Remedy.of(0.5, price("five-percent"), new Follow(Follow.Step.VINEGAR_PERCENT, "5")));
             case "ask.acid-amount", "ask.jar-count" -> AcidRemedies.perJar(s);
             case "ask.headspace" -> headspace();
             default -> List.of();

@@ -19,6 +19,7 @@ import oilcloth.measure.Minutes;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
+import oilcloth.recipe.Follow;
 import oilcloth.recipe.Ingredient;
 
 /**
@@ -70,7 +71,7 @@ record Tested(Method method, JarSize jar, Optional<Minutes> minutes, Optional<Pr
         edits.add(new Edit.SetProcess(canner ? CanningMethod.PRESSURE : CanningMethod.BOILING_WATER, minutes));
         if (canner) {
             pressure.ifPresent(p -> edits.add(new Edit.SetPressure(p)));
-            edits.add(new Edit.Follow(Edit.Follow.Step.VENT, "yes"));
+            edits.add(new Follow(Follow.Step.VENT, "yes"));
         }
         return edits;
     }

@@ -66,6 +66,10 @@ final class Brackets {
                 return end + 1;
             }
         }
+        if (FROM_THE_BOTTLE.matcher(s.around(end, 0, 4)).lookingAt()) {
+            // "lemon juice from the bottle, 2 T in each quart"
+            return end + (s.is(end, "out") ? 4 : 3);
+        }
         int figure = s.is(end, ",") ? end + 1 : end;
         if (figure + 1 < s.size() && s.token(figure).isNumber() && s.is(figure + 1, "%")) {
             return figure + 2;
@@ -84,6 +88,8 @@ final class Brackets {
         }
         return strength || words ? close + 1 : end;
     }
+
+    private static final Cue FROM_THE_BOTTLE = Cue.of("(from|out of) (the|a) bottle\\b");
 
     private static final Cue STRENGTH =
             Cue.of("\\([^)]*\\b(to|per|for) (the |a |each |every )?(gallon|gal|quart|qt|liter|litre)\\b[^)]*\\)?");

@@ -9,8 +9,8 @@ final class CannerTime {
     private static final Set<String> COMES =
             Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
 
-    private static final Cue JARS =
-            Cue.of("\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|pints?|quarts?|half[- ]pints?)\\b");
+    private static final Cue JARS = Cue.of(
+            "\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|(pints?|quarts?|half[- ]pints?)(?! (of )?(boiling |hot |cold )*(water|juice|sugar|syrup|vinegar|broth)\\b))\\b");
 
     private static final Cue CANNER_WORDS = Cue.of(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");

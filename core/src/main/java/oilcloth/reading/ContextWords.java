@@ -309,4 +309,16 @@ final class ContextWords {
                 ? new Amount(amount.low(), amount.high(), Unit.PART, amount.exact())
                 : amount;
     }
+
+    /** "1 cup pepper" is a vegetable, "1 tsp pepper" is ground; so is a teaspoon of ginger, unless it is said to be fresh. */
+    static Food spooned(GuideSnapshot guide, Food food, Amount amount) {
+        boolean much = amount.unit() == Unit.CUP
+                || amount.unit() == Unit.POUND
+                || amount.unit() == Unit.QUART
+                || amount.unit() == Unit.EACH;
+        if (food.name().equals("ginger") && amount.unit() == Unit.TEASPOON) {
+            return guide.food("ginger, ground");
+        }
+        return food.name().equals("black pepper") && much ? guide.food("hot pepper, mixed") : food;
+    }
 }

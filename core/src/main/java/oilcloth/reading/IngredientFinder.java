@@ -172,7 +172,7 @@ final class IngredientFinder {
                     amount.next());
             return amount.next();
         }
-        int referred = at < 0 ? Referring.back(s, guide.lexicon(), i, amount.next()) : -1;
+        int referred = at < 0 && !Serving.isPlainlyTold(s) ? Referring.back(s, guide.lexicon(), i, amount.next()) : -1;
         if (referred >= 0) {
             // "We love onion so I use 4 cups of it"
             Food food = s.food(guide.lexicon(), referred).orElseThrow().food();
@@ -217,7 +217,7 @@ final class IngredientFinder {
             return end;
         }
         boolean corns = s.around(at, 0, match.length()).matches(".*(corn|black).*");
-        Food food = corns ? match.food() : spoonedPepper(match.food(), amount.amount());
+        Food food = corns ? match.food() : ContextWords.spooned(guide, match.food(), amount.amount());
         int place = draft.ingredients.size();
         Amount stated = weighed.orElse(ContextWords.sticks(s, amount.amount(), at + match.length() - 1));
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
@@ -265,18 +265,6 @@ final class IngredientFinder {
         return shared.end();
     }
 
-    /** "1 cup pepper" is a vegetable, "1 tsp pepper" is ground; so is a teaspoon of ginger, unless it is said to be fresh. */
-    private Food spoonedPepper(Food food, Amount amount) {
-        boolean much = amount.unit() == Unit.CUP
-                || amount.unit() == Unit.POUND
-                || amount.unit() == Unit.QUART
-                || amount.unit() == Unit.EACH;
-        if (food.name().equals("ginger") && amount.unit() == Unit.TEASPOON) {
-            return guide.food("ginger, ground");
-        }
-        return food.name().equals("black pepper") && much ? guide.food("hot pepper, mixed") : food;
-    }
-
     private int foodAt(Sentence s, Draft draft, int i, boolean serving) {
         Optional<Lexicon.Match> found = s.food(guide.lexicon(), i);
         if (found.isPresent() && !s.isClaimed(i)) {
@@ -317,12 +305,7 @@ final class IngredientFinder {
                     behind.get().next());
             return behind.get().next();
         }
-        if (s.negatedToken(i)
-                || NotInTheJar.isNotThere(s, end)
-                || NotInTheJar.isForLater(s.around(end, 0, 6))
-                || NotInTheJar.isSpilled(s, i, end)
-                || NotInTheJar.isLeftOut(s, i, end)
-                || NotInTheJar.isNotHeeded(s, i)) {
+        if (s.negatedToken(i) || NotInTheJar.isAbsent(s, i, end)) {
             draft.absent.add(match.food());
             if (NotInTheJar.isDirectionsFor(s, i) && match.food().kind().isProduce()) {
                 draft.directionsFor.put(s.span(i, end), match.food());
@@ -344,15 +327,11 @@ final class IngredientFinder {
         }
         boolean before = s.is(i - 1, "my") && s.has(AnotherTime.BEFORE) && !s.has(Vocabulary.ADD);
         boolean animal = match.food().kind() == FoodClass.MEAT && NotInTheJar.isAnimal(s, i, end);
-        if (before
-                || animal
-                || isNamed(draft) && NotInTheJar.isNameOfRecipe(s, i, end)
-                || NotInTheJar.isHers(s)
-                || NotInTheJar.isAnotherName(s, i, end)
-                || NotInTheJar.isLikeness(s, i)) {
+        boolean recipe = isNamed(draft) && NotInTheJar.isNameOfRecipe(s, i, end);
+        if (before || animal || recipe || NotInTheJar.isOnlyCompared(s, i, end)) {
             return end;
         }
-        if ((serving || NotInTheJar.isAboutIt(s, i) || NotInTheJar.isTraded(s, i)) && !s.isItem()) {
+        if (!s.isItem() && (serving || NotInTheJar.isPassedOn(s, i))) {
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(new Ingredient(
                         s.span(i, end),

@@ -23,7 +23,7 @@ final class NotInTheJar {
     private static final Cue LEAVES = Cue.of("\\b(leave|leaves|left|leaving|keep|kept) (the |my |any |all )*$");
 
     /** "I have always left the lemon out". */
-    static boolean isLeftOut(Sentence s, int i, int end) {
+    private static boolean isLeftOut(Sentence s, int i, int end) {
         return s.is(end, "out") && LEAVES.matcher(s.around(i, 4, 0)).find();
     }
 
@@ -39,7 +39,7 @@ final class NotInTheJar {
             "^[^.;]{0,40}\\b(boils?|cans?|canned|does|did|makes?|made|puts?|packs?|packed|cooks?|fixes|likes|has|tops|fills) (hers|his|theirs)\\b(?=.*\\b(but|though|however)\\b)(?!.*\\b(i|we|me|us|mine|ours|these|this|my own|same|too)\\b)");
 
     /** How somebody else does it. */
-    static boolean isHers(Sentence s) {
+    private static boolean isHers(Sentence s) {
         return s.has(HERS);
     }
 
@@ -60,7 +60,7 @@ final class NotInTheJar {
     private static final Cue PAPER_ON = Cue.of(
             "\\b(handout|leaflet|bulletin|fact sheet|sheet|pamphlet|brochure|article|class|lesson|talk|letter|question|answer|advice) (on|about|for|regarding) (the |your |canning )?(\\w+ )?$");
 
-    static boolean isAboutIt(Sentence s, int i) {
+    private static boolean isAboutIt(Sentence s, int i) {
         return !s.isItem() && PAPER_ON.matcher(s.around(i, 6, 0)).find();
     }
 
@@ -71,7 +71,7 @@ final class NotInTheJar {
             "if you( are|'re| ask| come)|depending|(to|where|as) (some|my|you|i|we|they)\\b|, (as|if|depending)");
 
     /** "Dried limas, or butter beans if you're from here": another name of it. */
-    static boolean isAnotherName(Sentence s, int i, int end) {
+    private static boolean isAnotherName(Sentence s, int i, int end) {
         return !s.isItem()
                 && OR_CALLED.matcher(s.around(i, 6, 0)).find()
                 && SOMEWHERE.matcher(s.around(end, 0, 5)).lookingAt();
@@ -83,7 +83,7 @@ final class NotInTheJar {
             "\\b(get|gets|got|give|gives|gave|for|take|took|send|sent) (me |us |them |her |him )?(my|our|their|his|her|some) $");
 
     /** "We trade recipes and I got their applesauce": it goes from one to another. */
-    static boolean isTraded(Sentence s, int i) {
+    private static boolean isTraded(Sentence s, int i) {
         return !s.isItem()
                 && s.has(TRADE)
                 && !s.has(Vocabulary.ADD)
@@ -94,7 +94,7 @@ final class NotInTheJar {
     private static final Cue LIKENESS = Cue.of(
             "\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good )*$|\\b(bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the )*$");
 
-    static boolean isLikeness(Sentence s, int i) {
+    private static boolean isLikeness(Sentence s, int i) {
         return !s.isItem() && LIKENESS.matcher(s.around(i, 7, 0)).find();
     }
 
@@ -123,7 +123,7 @@ final class NotInTheJar {
     private static final Cue OF_PAPER = Cue.of("^(the|my|your|our|her|his) (\\w+ )?" + PAPER + " (got|gets)\\b");
 
     /** @param end the token behind the food */
-    static boolean isSpilled(Sentence s, int i, int end) {
+    private static boolean isSpilled(Sentence s, int i, int end) {
         String behind = s.around(end, 0, 5);
         return SPILLED.matcher(s.around(i, 2, 0)).find()
                 && (ON_A_THING.matcher(behind).lookingAt()
@@ -174,12 +174,31 @@ final class NotInTheJar {
     }
 
     /** What comes after the "but I don't" is done. */
-    static boolean isNotHeeded(Sentence s, int i) {
+    private static boolean isNotHeeded(Sentence s, int i) {
         return s.find(NOT_HEEDED).filter(r -> r.contains(s.span(i, i + 1))).isPresent();
     }
 
-    static boolean isNotThere(Sentence s, int end) {
+    private static boolean isNotThere(Sentence s, int end) {
         return NOT_THERE.matcher(s.around(end, 0, 6)).find();
+    }
+
+    /** Said to have been left out, spilled, lost or put off. */
+    static boolean isAbsent(Sentence s, int i, int end) {
+        return isNotThere(s, end)
+                || isForLater(s.around(end, 0, 6))
+                || isSpilled(s, i, end)
+                || isLeftOut(s, i, end)
+                || isNotHeeded(s, i);
+    }
+
+    /** Another's, a likeness, or another name of what is named already. */
+    static boolean isOnlyCompared(Sentence s, int i, int end) {
+        return isHers(s) || isAnotherName(s, i, end) || isLikeness(s, i);
+    }
+
+    /** What a paper is about, or what was traded: it may be what the letter is about. */
+    static boolean isPassedOn(Sentence s, int i) {
+        return isAboutIt(s, i) || isTraded(s, i);
     }
 
     private NotInTheJar() {}

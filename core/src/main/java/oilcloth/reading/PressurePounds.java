@@ -99,8 +99,8 @@ final class PressurePounds {
     private static final Cue BROUGHT_TO = Cue.of(
             "(?<!\\bused to )\\b(to|at|@|until|till|used|use|uses|,) (about |around |just |right |exactly |over )?$");
 
-    private static final Cue WEIGHED =
-            Cue.of("\\b(weigh(s|ed|ing)?|bought|picked|baby|lost|gained|sack|bag|box|dressed|bushel|peck|of \\w+)\\b");
+    private static final Cue WEIGHED = Cue.of(
+            "\\b(weigh(s|ed|ing)?|bought|picked|baby|lost|gained|sack|bag|box|dressed|bushel|peck|of (?!room|space|headspace|steam)\\w+)\\b");
 
     private static final int LEAST = 5;
     private static final int MOST = 20;

@@ -114,6 +114,7 @@ public final class RecipeReader {
         Range rest = line;
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
             rest = new Range(line.start() + Retracted.start(words, ingredients), line.end());
+            inPassing(new Sentence(text, new Range(line.start(), rest.start()), false), draft);
             words = rest.of(text);
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
@@ -127,7 +128,7 @@ public final class RecipeReader {
         }
         boolean item = isItem(text, rest);
         boolean first = true;
-        List<Range> sentences = Sentences.of(text, rest);
+        List<Range> sentences = Answered.joined(text, Sentences.of(text, rest));
         for (int k = 0; k < sentences.size(); k++) {
             // "Vent: 10. Pressure: 11. Time: 55."
             if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
@@ -142,9 +143,18 @@ public final class RecipeReader {
                     && NO.matcher(sentences.get(k + 1).of(text)).find();
             if (!(denied && asksOfFood(s))) {
                 sentence(s, draft);
+            } else if (draft.ingredients.isEmpty()) {
+                inPassing(s, draft);
             }
             first = false;
         }
+    }
+
+    /** "Tomatoes, whole? No. This is juice.": taken back, and yet what it is of where nothing else is named. */
+    private void inPassing(Sentence s, Draft draft) {
+        Draft said = new Draft();
+        ingredients.read(s, said);
+        said.ingredients.stream().filter(i -> i.food().kind().isProduce()).forEach(draft.inPassing::add);
     }
 
     private static final Pattern NO = Pattern.compile(

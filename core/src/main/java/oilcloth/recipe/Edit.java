@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import oilcloth.guide.Food;
-import oilcloth.guide.Pack;
 import oilcloth.measure.Amount;
 import oilcloth.measure.Headspace;
 import oilcloth.measure.JarSize;
@@ -18,7 +17,19 @@ import oilcloth.text.Range;
 /**
  * What to do next time: a correction. It never says anything about jars already made, and never asserts an unknown fact.
  */
-public sealed interface Edit {
+public sealed interface Edit
+        permits Edit.SetMinutes,
+                Edit.SetPressure,
+                Edit.SetHeadspace,
+                Edit.SetJar,
+                Edit.SetMethod,
+                Edit.SetProcess,
+                Edit.AddAcidPerJar,
+                Edit.SetIngredient,
+                Edit.Remove,
+                Edit.AddIngredient,
+                Edit.LeaveOff,
+                Follow {
     /** The name used in JSON. */
     String kind();
 
@@ -343,69 +354,6 @@ public sealed interface Edit {
             Facts facts = recipe.facts().copy();
             facts.forget(at);
             return recipe.withFacts(facts).struck(at);
-        }
-    }
-
-    /** A step the recipe does not say, or says otherwise, to be done from now on. */
-    record Follow(Step step, String value) implements Edit {
-        /** Steps that are the canner's to choose; a fact such as the altitude is not. */
-        public enum Step {
-            PACK,
-            LIQUID,
-            VENT,
-            STERILISE,
-            VINEGAR_PERCENT;
-
-            public String id() {
-                return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
-            }
-        }
-
-        @Override
-        public boolean overrides(Assertion.Field field) {
-            return switch (step) {
-                case PACK -> field == Assertion.Field.PACK;
-                case LIQUID -> field == Assertion.Field.LIQUID;
-                case VENT -> field == Assertion.Field.VENTED;
-                case STERILISE -> field == Assertion.Field.STERILISED;
-                case VINEGAR_PERCENT -> field == Assertion.Field.VINEGAR_PERCENT;
-            };
-        }
-
-        @Override
-        public String kind() {
-            return "follow";
-        }
-
-        @Override
-        public Map<String, Object> values() {
-            Map<String, Object> values = new LinkedHashMap<>();
-            values.put("step", step.id());
-            values.put("value", value);
-            return values;
-        }
-
-        @Override
-        public Recipe apply(Recipe recipe) {
-            if (step == Step.VINEGAR_PERCENT) {
-                return recipe.withIngredients(recipe.ingredients().stream()
-                        .map(i -> i.food().isVinegar() ? i.withStrength(Double.parseDouble(value)) : i)
-                        .toList());
-            }
-            Facts facts = recipe.facts().copy();
-            switch (step) {
-                case PACK -> {
-                    facts.packs().clear();
-                    facts.packs().add(Fact.asserted(value.equals("raw") ? Pack.RAW : Pack.HOT));
-                }
-                case LIQUID -> {
-                    facts.liquids().clear();
-                    facts.liquids().add(Fact.asserted(value));
-                }
-                case VENT -> facts.vented(Fact.asserted(true));
-                default -> facts.sterilised(Fact.asserted(Minutes.of(Integer.parseInt(value))));
-            }
-            return recipe.withFacts(facts);
         }
     }
 }

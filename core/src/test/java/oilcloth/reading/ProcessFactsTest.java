@@ -74,6 +74,12 @@ class ProcessFactsTest {
             For our 4-H club. Hot pints, 20 minutes in the canner. | 20
             Weighted. Twenty-five minutes after the weight began to rock. | 25
             Hot pints. 20 minutes after the water came back to a boil in the canner. | 20
+            Quarts. Ten pounds on the weight, thirty minutes after ten minutes of steam. | 30
+            Hot pints, in the boiling water canner. She does fifteen minutes, so fifteen it was. | 15
+            Raw in quarts, ten minutes with the steam rolling out, then the ten-pound on, and ninety minutes from when it first rocked. | 90
+            Hot pints, salt, and then three hours in the wash boiler. | 180
+            Into boiling water two, three minutes, then loosely in the pints. Vented. Then it was eleven pounds and thirty minutes. | 30
+            made a syrup (1 qt water), boiled the pears in it 5 min. hot pints, syrup, wiped the rims. waterbath 20 min. | 20
             Simmer 20 minutes after it comes to a boil. Fill hot pints. 25 minutes in the canner. | 25
             """)
     void minutesOfTheProcess(String text, String minutes) {
@@ -111,6 +117,8 @@ class ProcessFactsTest {
             30 minutes at 10 weighted, vented. | 10
             My canner has the weights, I used the ten. Thirty minutes after ten of venting. | 10
             It has a dial. 75 minutes at 11, vented ten. | 11
+            Weighted. Vented ten, let the weight come up to ten and held it there. | 10
+            Vented ten, an inch of room, and used ten pounds as always, forty minutes. | 10
             """)
     void poundsOfPressure(String text, double psi) {
         assertThat(facts("Beef cubes\nRaw in pints. " + text).pressures().stream()
@@ -158,6 +166,8 @@ class ProcessFactsTest {
             Elev. under 1000. | 1000
             We're over six thousand feet (6,320). | 6320
             We're up at 2,200. | 2200
+            The ridge's about 980. | 980
+            Home is 640. | 640
             """)
     void feetOfAltitude(String text, int feet) {
         assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
@@ -217,6 +227,7 @@ class ProcessFactsTest {
             to an inch from the top, then boiling water, 1/2 in. headspace | 0.5
             boiling water, salt, 3/4 inch. Vented ten minutes. | 0.75
             hot juice over, leaving 1/2 inch. | 0.5
+            with the boiling water over them and an inch left, half a teaspoon of salt. | 1
             """)
     void inchesOfHeadspace(String text, double inches) {
         assertThat(facts("Pears\nFill hot pint jars with pears, " + text).headspace())
@@ -345,76 +356,5 @@ class ProcessFactsTest {
                         .openKettle()
                         .isPresent())
                 .isEqualTo(open);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            quoteCharacter = '~',
-            textBlock =
-                    """
-            Processing time: 20 min | 20
-            Process Time - 20 minutes | 20
-            TIME: 20 MIN | 20
-            Time in canner: 20 minutes | 20
-            Minutes: 20 | 20
-            """)
-    void theTimeOnAForm(String line, String minutes) {
-        String form = "Product: pears\nJar size: pint\nMethod: boiling water bath\n";
-        assertThat(facts(form + line + "\nAltitude: 700 ft").times().stream()
-                        .map(t -> Integer.toString(t.value().least().value())))
-                .containsExactly(minutes);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            quoteCharacter = '~',
-            textBlock =
-                    """
-            Prep time: 20 minutes
-            Cook time: 20 min
-            Total time: 90 min
-            Time to peel: 40
-            """)
-    void otherTimesOnAFormAreNone(String line) {
-        assertThat(facts("Product: pears\nJar size: pint\nMethod: boiling water bath\n" + line + "\nAltitude: 700 ft")
-                        .times())
-                .isEmpty();
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            quoteCharacter = '~',
-            textBlock =
-                    """
-            Pressure: 11 lb | 11
-            PSI: 11 | 11
-            Pressure used - 10 pounds | 10
-            Lbs. pressure: 15 | 15
-            """)
-    void thePressureOnAForm(String line, double psi) {
-        String form = "Product: carrots\nJar size: pint\nGauge: dial\nTime: 25 min\n";
-        assertThat(facts(form + line).pressures().stream().map(p -> p.value().psi()))
-                .containsExactly(psi);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            quoteCharacter = '~',
-            textBlock =
-                    """
-            Altitude: 700 | 700
-            Elevation (ft): 700 | 700
-            Altitude = 700 feet | 700
-            Elev 700' | 700
-            """)
-    void theAltitudeOnAForm(String line, int feet) {
-        assertThat(facts("Product: pears\nJar size: pint\nMethod: BWB\nTime: 20 min\n" + line)
-                        .altitude()
-                        .map(a -> a.value().feet()))
-                .contains(feet);
     }
 }

@@ -280,6 +280,7 @@ public class RecipeReaderTest {
             In each jar (hot) put 2 tablespoons bottled lemon juice. | 1
             2 tablespoons bottled lemon juice per quart, 1 cup sugar | 1
             a pint of half and half, 5 lb asparagus | 0
+            seven pounds small okra, garlic clove per jar, 8 cups of water and 3 cups of vinegar | 0
             """)
     void whatIsForAJarIsForThatFoodOnly(String words, int perJar) {
         assertThat(READER.read("Recipe\n\n" + words + " Fill quart jars.").ingredients().stream()

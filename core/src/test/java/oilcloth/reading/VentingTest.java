@@ -50,6 +50,11 @@ class VentingTest {
             Vented the canner with the lid locked on and the petcock open for all of 30 seconds. | false
             I check the vent pipe and the gasket, fill the jars and boil 5 minutes. Vented 10. | true
             Vented a full five, | false
+            5 minutes' venting. | false
+            "How long do you vent?" "Five minutes." | false
+            "How long do you vent?" "Ten minutes." | true
+            Steam for ten, | true
+            Ten minutes by the kitchen timer with the steam rolling out, | true
             Vented. When the pressure was down I waited 5 minutes and lifted the lid. | true
             """)
     void venting(String text, boolean vented) {

@@ -13,6 +13,7 @@ import oilcloth.measure.Pressure;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Edit;
+import oilcloth.recipe.Follow;
 import oilcloth.text.Range;
 
 /** Typed edits as documents, and back. */
@@ -40,7 +41,7 @@ public final class Edits {
             case "setIngredient" -> new Edit.SetIngredient(v.range(), v.food("food", guide), v.amount());
             case "remove" -> new Edit.Remove(v.range(), v.food("food", guide));
             case "leaveOff" -> new Edit.LeaveOff(v.range());
-            case "follow" -> new Edit.Follow(v.step(), v.text("value"));
+            case "follow" -> new Follow(v.step(), v.text("value"));
             default -> throw new IllegalArgumentException("“" + doc.kind() + "” is no edit");
         };
     }
@@ -94,8 +95,8 @@ public final class Edits {
                     .orElseThrow(() -> new IllegalArgumentException("“" + text("method") + "” is no method"));
         }
 
-        Edit.Follow.Step step() {
-            for (Edit.Follow.Step step : Edit.Follow.Step.values()) {
+        Follow.Step step() {
+            for (Follow.Step step : Follow.Step.values()) {
                 if (step.id().equals(text("step"))) {
                     return step;
                 }

@@ -1,0 +1,90 @@
+package oilcloth.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.stream.Collectors;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Recipe;
+import oilcloth.recipe.Unread;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Foods that a letter names and that are in no jar, and those that are in it however they are named. */
+class NamedInPassingTest {
+    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
+
+    private static final String BEANS =
+            "Green beans, raw pack, pints, boiling water, an inch. Vented ten, 20 minutes at 11 pounds dial. 640 feet. ";
+
+    private static String foods(Recipe recipe) {
+        return recipe.ingredients().stream()
+                .map(i -> i.food().name())
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining(", "));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "We had a fine stand in spite of the deer.",
+                "I got your handout on summer squash too.",
+                "I have ham in the freezer for when we open them.",
+                "My husband made cocoa with one of them.",
+                "We trade recipes and I got their applesauce.",
+                "It was ready before the dinner bell.",
+                "Corn relish is next week.",
+                "We eat them with bacon.",
+                "The neighbor says to add bacon but I don't."
+            })
+    void isNotInTheJar(String words) {
+        assertThat(foods(READER.read(BEANS + words))).isEqualTo("green bean, water");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            The onions from the garden went in as well. | green bean, onion, water
+            Good on toast with the butter I put in each jar. | butter, green bean, water
+            We eat them with ham and that is how I pack them. | green bean, ham, cured, water
+            I can corn together with them. | corn, green bean, water
+            """)
+    void isInTheJar(String words, String foods) {
+        assertThat(foods(READER.read(BEANS + words))).isEqualTo(foods);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            I did the hominy, no I didn't, I did the spinach. Washed, wilted, packed hot in pints. | spinach
+            Turnips, no I'm joking, it's carrots. Peeled, sliced, packed hot in pints. | carrot
+            Sugar snaps no, plain green peas. Shelled, packed raw in pints. | green pea
+            Tomatoes, whole? No. I tried that once. This is juice. | tomato
+            """)
+    void aDishTakenBack(String words, String foods) {
+        assertThat(foods(READER.read(words))).isEqualTo(foods);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            I used the directions for okra. | okra
+            Directions for tomatoes I used for these. | tomatoes
+            I followed the directions for green beans. | ''
+            """)
+    void directionsForAnotherFoodAreAskedAbout(String words, String asked) {
+        String text = BEANS + words;
+        assertThat(READER.read(text).unread().stream()
+                        .filter(Unread::bears)
+                        .map(u -> u.range().of(text))
+                        .collect(Collectors.joining(", ")))
+                .isEqualTo(asked);
+    }
+}
