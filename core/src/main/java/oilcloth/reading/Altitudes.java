@@ -28,6 +28,9 @@ final class Altitudes {
     private static final Cue PLACE_IS = Cue.of(
             "\\b(ridge|valley|bench|mesa|hollow|farm|ranch|place|house|home|cabin|camp|town|village|kitchen|county)( road)?( is|'s| sits| sets)( (at|about|around|roughly|near|right|just|only))* $");
 
+    private static final Set<String> GOES_ON =
+            Set.of("in", "you", "and", "but", "so", "according", "by", "i", "we", "where");
+
     /** Words of a place: without them "about 60 feet" may be a tree. */
     private static final Cue PLACE = Cue.of(
             "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
@@ -128,7 +131,9 @@ final class Altitudes {
         if (OVER_A_LIMIT.matcher(s.around(i, 4, 0)).find() && f.low() >= LEAST_BARE) {
             return f.next();
         }
-        boolean alone = f.next() >= s.size() || !s.token(f.next()).isWord();
+        boolean alone = f.next() >= s.size()
+                || !s.token(f.next()).isWord()
+                || GOES_ON.contains(s.token(f.next()).norm());
         if (alone
                 && f.low() >= LEAST_BARE / 10.0
                 && f.low() <= Altitude.HIGHEST_FEET
@@ -209,7 +214,7 @@ final class Altitudes {
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
-        } else if (s.has(OURS)
+        } else if ((s.has(OURS) || PLACE_IS.matcher(s.around(i, 6, 0)).find())
                 && !s.has(LIKE_OURS)
                 && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
             // two places, one recipe: which of them holds is asked

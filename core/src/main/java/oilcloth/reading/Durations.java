@@ -276,10 +276,14 @@ final class Durations {
     private static final Cue AFTER_VENTING =
             Cue.of("after (the |a |my )?(\\w+ ){0,2}((minutes?|mins?) )?(of )?(a )?(vent|steam|exhaust)\\w*");
 
+    private static boolean isBath(Draft draft) {
+        return !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.BOILING_WATER;
+    }
+
     private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
         return TIMED_IT.matcher(before).find()
-                || d.least() > LONGEST_VENTING
+                || (d.least() > LONGEST_VENTING || isBath(draft))
                         && (TIMED.matcher(before).find()
                                 || AFTER_VENTING
                                         .matcher(s.around(d.next(), 0, 8))

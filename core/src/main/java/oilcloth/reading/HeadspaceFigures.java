@@ -200,6 +200,16 @@ final class HeadspaceFigures {
                 || f.high() > 4) {
             return;
         }
+        boolean toldAgain = !draft.facts.times().isEmpty()
+                && draft.facts
+                        .headspace()
+                        .filter(h -> f.low() - h.value().most().inches() > BRIM)
+                        .isPresent();
+        if (toldAgain) {
+            // "half an inch. … Two inches left.": behind the canning it is no step on the way
+            draft.unread.add(new Unread(s.span(from, to), true));
+            return;
+        }
         // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
         boolean covering = leaves
                 || !clauseBefore.contains("canner")

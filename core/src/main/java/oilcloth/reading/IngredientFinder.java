@@ -307,9 +307,7 @@ final class IngredientFinder {
         }
         if (s.negatedToken(i) || NotInTheJar.isAbsent(s, i, end)) {
             draft.absent.add(match.food());
-            if (NotInTheJar.isDirectionsFor(s, i) && match.food().kind().isProduce()) {
-                draft.directionsFor.put(s.span(i, end), match.food());
-            }
+            NotInTheJar.noteDirections(s, draft, i, end, match.food());
             return end;
         }
         if (ContextWords.namesProduct(draft, match.food())
@@ -332,6 +330,7 @@ final class IngredientFinder {
             return end;
         }
         if (!s.isItem() && (serving || NotInTheJar.isPassedOn(s, i))) {
+            NotInTheJar.noteDirections(s, draft, i, end, match.food());
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(new Ingredient(
                         s.span(i, end),

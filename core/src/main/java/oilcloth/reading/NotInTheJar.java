@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Set;
+import oilcloth.guide.Food;
 import oilcloth.text.Cue;
 
 /** Foods named because they are not in the jar: a crop that failed, advice that is not taken. */
@@ -30,8 +31,12 @@ final class NotInTheJar {
     private static final Cue DIRECTIONS_FOR =
             Cue.of("\\b(directions|instructions|steps) (as )?for (the |your )?(\\w+ )?$");
 
-    static boolean isDirectionsFor(Sentence s, int i) {
-        return DIRECTIONS_FOR.matcher(s.around(i, 5, 0)).find();
+    /** Remembers whose directions were followed: they may be another food's. */
+    static void noteDirections(Sentence s, Draft draft, int i, int end, Food food) {
+        boolean followed = DIRECTIONS_FOR.matcher(s.around(i, 5, 0)).find() || isAboutIt(s, i) && s.has(GONE_BY);
+        if (followed && food.kind().isProduce()) {
+            draft.directionsFor.put(s.span(i, end), food);
+        }
     }
 
     /** "Odile boils hers with tomatoes but that is her way". */
@@ -59,6 +64,9 @@ final class NotInTheJar {
     /** "Got your handout on summer squash": what a paper is about. */
     private static final Cue PAPER_ON = Cue.of(
             "\\b(handout|leaflet|bulletin|fact sheet|sheet|pamphlet|brochure|article|class|lesson|talk|letter|question|answer|advice) (on|about|for|regarding) (the |your |canning )?(\\w+ )?$");
+
+    private static final Cue GONE_BY =
+            Cue.of("\\b(went|go|going|goes) by\\b|\\b(used?|follow\\w*|says?|said|has|gives?|gave|called for)\\b");
 
     private static boolean isAboutIt(Sentence s, int i) {
         return !s.isItem() && PAPER_ON.matcher(s.around(i, 6, 0)).find();
@@ -135,7 +143,7 @@ final class NotInTheJar {
             "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(in spite of|despite|thanks to|ahead of|because of|away from|safe from|fight off|fought off|spared by|left by) (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
 
     private static final Cue ACTS = Cue.of(
-            "(got (out|loose|in|into|most|half|the rest|to them|all)|(didn't|did not) (get|find|eat)|come|came|comes|leave|left|missed|love|loves|like|took|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
+            "(got (out|loose|most|half|the rest|to them|(in|into)(?! (the |each |every )?(jars?|pots?|kettle|pan|pints?|quarts?|mix|canner)))|(didn't|did not) (get|find|eat)|come|came|comes|missed|love|loves|like|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
 
     /** Names of the animal and not of its meat: no bacon gets out. */
     private static final Set<String> LIVE = Set.of(

@@ -19,6 +19,10 @@ final class Venting {
                     + FEW
                     + " ?-? ?(minutes?|mins?)'?( of)? (free |steady )?(steam|vent|venting|exhaust\\w*)\\b");
 
+    /** "Steam for five." */
+    private static final Cue STEAM_FOR_FEW =
+            Cue.of("\\bsteam(s|ed|ing)? (it |her |the canner )?for " + FEW + "(?= ?[.,;)]|$)");
+
     private static final Cue VENTED = Cue.of(
             "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b(?!( it| the canner)? (till|until)\\b(?![^.;]{0,60}\\b(ten|10)\\b))[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteam(s|ing)? (it )?(for )?(10|ten) (full |good |solid |whole )?min|\\bsteam(ed|ing)? for (10|ten)\\b(?! (second|sec))|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) (full )?min\\w*\\.? (of )?(free |steady |full |good |hard |strong |the )*(steam|venting|exhaust\\w*)(?! (canner|it|them|the|until)\\b)|\\blet (all )?(the |all the )?air out\\b|\\bsteam (was |is |started )?(coming|came|comes|pouring|poured|blowing|blew) out\\b[^.;]{0,50}\\b(10|ten)( full| good)? min|\\bsteam(s|ed|ing) (it |the canner |out |off )*(10|ten)(?=,|;| then\\b)|\\bsteam(s|ed|ing)? (it |the canner |my canner )?(out |off )?(for )?(10|ten) (full |good |solid |whole )?min|\\b(spit|spits|spat|blew|puffed|puffs|hissed|poured|pours) (out )?steam\\b[^.;]{0,24}\\b(10|ten) (\\w+ )?min|\\b(10|ten) (full )?min[^.;]{0,40}\\bwith (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing)( out)?\\b|\\bsteady (stream|jet|flow|column) of steam\\b|\\bsteam\\b[^.;]{0,16}\\blet (it|her) (go|run|blow|steam|vent)( for)? (10|ten)\\b|\\blet(s|ting)? (all )?(the |its )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = Cue.of(
@@ -55,6 +59,7 @@ final class Venting {
         Optional<Range> vented = s.find(VENTED);
         Optional<Range> not = s.findAny(NOT_VENTED)
                 .or(() -> s.find(SHORT))
+                .or(() -> s.find(STEAM_FOR_FEW))
                 .or(() -> vented.flatMap(r -> fewMinutes(s, s.first(r))))
                 .or(() -> fewMinutesBeside(s));
         if (not.isPresent()) {

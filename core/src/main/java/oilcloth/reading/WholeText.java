@@ -10,7 +10,6 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
-import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
@@ -22,6 +21,8 @@ import oilcloth.text.Sentences;
 /** What only the whole text can tell, when all its sentences have been read. */
 final class WholeText {
     private static final Pattern VINEGAR_PERCENT = Pattern.compile("(?i)vinegar|acidity|acetic");
+    private static final int MOST_IN_PASSING = 5;
+
     private final GuideSnapshot guide;
 
     WholeText(GuideSnapshot guide) {
@@ -59,21 +60,12 @@ final class WholeText {
         if (draft.facts.jars().isEmpty()) {
             draft.facts.jars().addAll(draft.doseJars);
         }
-        // "75 min, 15 lb weight on the canner": a pressure or a gauge names the canner
-        if (draft.facts.methods().stream().noneMatch(m -> m.value() == CanningMethod.PRESSURE)) {
-            draft.facts.pressures().stream()
-                    .findFirst()
-                    .flatMap(Fact::range)
-                    .or(() -> draft.facts.gauge().flatMap(Fact::range))
-                    .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.PRESSURE, r)));
-        }
-        looseTime(draft);
-        unplacedTimes(draft);
+        WholeCanning.times(draft);
         EarlyDip.settle(text, draft);
-        otherCanner(text, draft);
+        WholeCanning.otherCanner(text, draft);
         iceWater(draft);
         jam(text, draft);
-        boiledJars(text, draft);
+        WholeCanning.boiledJars(text, draft);
         if (!draft.facts.times().isEmpty()) {
             draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
@@ -176,12 +168,16 @@ final class WholeText {
         }
     }
 
+    /** The form of which each food has a process of its own, or shares it with its like. */
+    private static final String PIECES = "pieces";
+
     /** "I used the directions for okra", and no okra: those of nectarines are the ones for peaches. */
     private void directions(Draft draft) {
         draft.directionsFor.forEach((words, food) -> {
             boolean theirs = Stream.concat(draft.ingredients.stream().map(Ingredient::food), draft.titleFoods.stream())
                     .anyMatch(f -> f.group().equals(food.group())
-                            || guide.placing().stream().anyMatch(rule -> rule.takes(f) && rule.takes(food)));
+                            || guide.placing().stream()
+                                    .anyMatch(rule -> rule.form().equals(PIECES) && rule.takes(f) && rule.takes(food)));
             if (!theirs) {
                 draft.unread.add(new Unread(words, true));
             }
@@ -265,135 +261,4 @@ final class WholeText {
     }
 
     private static final Set<String> SPREADS = Set.of("jam", "jelly", "butter", "syrup", "pepper-jelly", "herb-jelly");
-
-    private static final Cue OWN = Cue.of(
-            "\\b(i|we) (always |usually |still |just )?(do|did|can|canned|put|process|processed)\\b|\\b(rest|others|extras|overflow|some|half|a few|leftovers) (i |we )?(went|go|goes|got|get|were|are|did|do|water ?bathed)\\b");
-
-    /** "I do them in a boiling bath like grandma. … Process under pressure …": which of the two it was is not known. */
-    private static void otherCanner(String text, Draft draft) {
-        boolean pressure = draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.PRESSURE);
-        if (!pressure) {
-            return;
-        }
-        for (Fact<CanningMethod> method : draft.facts.methods()) {
-            method.range()
-                    .filter(r -> method.value() == CanningMethod.BOILING_WATER
-                            && (isOwn(text, r) || isUnderPressure(text, draft, r)))
-                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
-        }
-    }
-
-    /** "11 pounds in the boiling-water canner". */
-    private static boolean isUnderPressure(String text, Draft draft, Range method) {
-        return draft.facts.pressures().stream()
-                .flatMap(p -> p.range().stream())
-                .filter(p -> p.end() <= method.start() && method.start() - p.end() <= SAME_PHRASE)
-                .anyMatch(p -> text.substring(p.end(), method.start()).contains(IN_THE));
-    }
-
-    private static final String IN_THE = " in ";
-
-    /** Letters: "pounds pressure in the". */
-    private static final int SAME_PHRASE = 24;
-
-    private static boolean isOwn(String text, Range method) {
-        int from = method.start();
-        while (from > 0 && method.start() - from < NEAR_TIME && ".;!?\n".indexOf(text.charAt(from - 1)) < 0) {
-            from--;
-        }
-        String before = text.substring(from, method.start()).toLowerCase(java.util.Locale.ROOT);
-        return OWN.matcher(before).find()
-                && !before.contains("not ")
-                && !before.contains("n't")
-                && !before.contains("never");
-    }
-
-    private static final Cue JARS_BOILED =
-            Cue.of("\\bboil(ed|ing)?( (them|it|the jars|jars|for|about|a full|another))*\\s*$");
-    private static final Cue BOILED_AFTER = Cue.of(
-            "[^.;\\n]{0,12}\\bboil(ed|ing)?\\b|[^.;\\n]{0,50}\\b((rolling|full) boil|water (an?|one|two|1|2) inch(es)? (over|above))\\b");
-
-    /** "Pints, half inch, boil 15 minutes": once the jars are named, what boils for a time is the jars. */
-    private static void boiledJars(String text, Draft draft) {
-        if (!draft.facts.methods().isEmpty() || draft.facts.openKettle().isPresent()) {
-            return;
-        }
-        int jars = draft.facts.jars().stream()
-                .flatMap(j -> j.range().stream())
-                .mapToInt(Range::start)
-                .min()
-                .orElse(Integer.MAX_VALUE);
-        if (draft.facts.times().isEmpty() && draft.looseTimes.size() == 1) {
-            // "Quart jars, juice to half an inch, bubbles, lids. 25 minutes in a rolling boil."
-            draft.looseTimes
-                    .get(0)
-                    .range()
-                    .filter(r -> r.start() > jars && isBoil(text, r))
-                    .ifPresent(r -> draft.facts.times().add(draft.looseTimes.get(0)));
-        }
-        draft.facts.times().stream()
-                .flatMap(t -> t.range().stream())
-                .filter(r -> r.start() > jars && isBoil(text, r))
-                .findFirst()
-                .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
-    }
-
-    /** "Put in the canner, bring to a full rolling boil and process for 25 minutes": in one sentence. */
-    private static final Cue CANNER_BOILS = Cue.of(
-            "\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b[^.!?\\n]*\\b(boil|rolling)|\\bboil\\w*\\b[^.!?\\n]*\\b(canner|jars|over the lids|over the jars|the water|under water|inch(es)? of water)\\b");
-
-    private static boolean boilsInItsSentence(String text, Range time) {
-        int from = time.start();
-        while (from > 0 && ".!?\n".indexOf(text.charAt(from - 1)) < 0 && time.start() - from < LONGEST_SENTENCE) {
-            from--;
-        }
-        int to = time.end();
-        while (to < text.length() && ".!?\n".indexOf(text.charAt(to)) < 0 && to - time.end() < LONGEST_SENTENCE) {
-            to++;
-        }
-        return CANNER_BOILS
-                .matcher(text.substring(from, to).toLowerCase(java.util.Locale.ROOT))
-                .find();
-    }
-
-    private static final int LONGEST_SENTENCE = 160;
-
-    private static boolean isBoil(String text, Range time) {
-        String before = text.substring(Math.max(0, time.start() - NEAR_TIME), time.start());
-        String after = text.substring(time.end(), Math.min(text.length(), time.end() + NEAR_TIME));
-        return boilsInItsSentence(text, time)
-                || JARS_BOILED
-                        .matcher(before.toLowerCase(java.util.Locale.ROOT))
-                        .find()
-                || BOILED_AFTER
-                        .matcher(after.toLowerCase(java.util.Locale.ROOT))
-                        .lookingAt();
-    }
-
-    /** "Quarts, 10 lb weighted, vented 10, 75 minutes.": the one time that belongs to nothing else is the canner's. */
-    /** Where no time is told, one of those nobody could place may be the canner's. */
-    private static void unplacedTimes(Draft draft) {
-        int filled = draft.facts.jars().stream()
-                .flatMap(j -> j.range().stream())
-                .mapToInt(Range::end)
-                .min()
-                .orElse(Integer.MAX_VALUE);
-        if (draft.facts.times().isEmpty()) {
-            draft.unplacedTimes.stream()
-                    .filter(r -> r.start() >= filled)
-                    .forEach(r -> draft.unread.add(new Unread(r, true)));
-        }
-    }
-
-    private static void looseTime(Draft draft) {
-        boolean jars = !draft.facts.jars().isEmpty();
-        boolean heat = draft.facts.methods().stream().anyMatch(m -> m.value() != CanningMethod.COLD_STORAGE);
-        if (draft.facts.times().isEmpty() && jars && heat && draft.looseTimes.size() == 1) {
-            draft.facts.times().add(draft.looseTimes.get(0));
-        }
-    }
-
-    private static final int NEAR_TIME = 72;
-
-    private static final int MOST_IN_PASSING = 5;
 }
