@@ -313,13 +313,10 @@ final class Deviations {
 
     /** "I don't bother peeling": where that matters a check speaks of the skins. */
     private static final Cue UNPEELED = Cue.of(
-            "(i|we) (don't|do not|didn't|did not|never) (bother (to |with )?|need to |even )?peel(ing)?( (them|it|mine|ours|the (skins?|fruit)))?( any ?more| though)?[.,;!]?");
+            "(i|we) (don't|do not|didn't|did not|never) (bother (to |with )?|need to |even )?peel(ing)?( (them|it|mine|ours|the (skins?|fruit)))?( any ?more| though)?[.,;!]?|(i |we )?(left|leave) (the |their )?skins? on[.,;!]?");
 
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
-        if (UNPEELED.matcher(s.low()).matches()) {
-            return Optional.empty();
-        }
         if (saysNothing(s)) {
             return Optional.empty();
         }
@@ -346,12 +343,14 @@ final class Deviations {
 
     private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
 
-    /** "III.", "There.": the number of a paragraph, a word of every day by itself. */
+    /** "III.", "There.", "I left the skins on.": a paragraph's number, a word of every day by itself, what a check sees to. */
     private static boolean saysNothing(Sentence s) {
         boolean word = s.size() <= 2
                 && Talk.isCommon(s.token(0).norm())
                 && !Talk.isWeighty(s.token(0).norm());
-        return word && (s.size() == 1 || !s.token(1).isWord())
+        boolean skins = UNPEELED.matcher(s.low()).matches();
+        return skins
+                || word && (s.size() == 1 || !s.token(1).isWord())
                 || NUMERAL.matcher(s.low()).matches();
     }
 

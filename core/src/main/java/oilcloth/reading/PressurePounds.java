@@ -94,7 +94,7 @@ final class PressurePounds {
 
     /** "Took it up to 11 pounds and kept it there 25 minutes", "12 lb (we are 2,900 ft) and 75 minutes". */
     private static final Cue THEN_MINUTES = Cue.of(
-            "(pounds|lbs?|#) ?[.]? ?(\\( [^)]* \\) )?((,|;|and|for|then|-|–|x|kept|keep|held|hold|it|them|there|steady|i|we|timed?|gave|a|full|on) )*([\\w-]+ ){1,2}(minutes?|mins?|hours?|hrs?)\\b");
+            "(pounds|lbs?|#) ?[.]? ?(\\( [^)]* \\) )?((,|;|and|for|then|-|–|x|kept|keep|held|hold|it|them|there|steady|i|we|timed?|gave|a|full|on) )*([\\w-]+ ){1,3}(minutes?|mins?|hours?|hrs?)\\b");
 
     private static final Cue BROUGHT_TO = Cue.of(
             "(?<!\\bused to )\\b(to|at|@|until|till|used|use|uses|,) (about |around |just |right |exactly |over )?$");

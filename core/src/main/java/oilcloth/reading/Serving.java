@@ -98,5 +98,6 @@ final class Serving {
     }
 
     private static final Cue PUT_IN = Cue.of(
-            "\\b(i|we|you|then) (also |always |just |first |then )?(add|stir|mix|pour|put|spoon|ladle|pack|fill|cover|top|drop|drizzle|float)\\w*\\b");
+            "\\b(i|we|you|then) (also |always |just |first |then )?(add|stir|mix|pour|put|spoon|ladle|pack|fill|cover|top|drop|drizzle|float)\\w*\\b"
+                    + "|\\b(packed|filled|covered|topped|added|stirred|mixed|poured|ladled|spooned|boiled|cooked|simmered|browned)\\b(?! (up|off)\\b)");
 }

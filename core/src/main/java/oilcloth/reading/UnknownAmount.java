@@ -32,8 +32,8 @@ final class UnknownAmount {
     private static final Cue FROM_SOMEWHERE = Cue.of("from (the|my|our|a|an|his|her|their|some) \\w");
 
     /** "Quartered about a pound into the pan and crushed". */
-    private static final Cue INTO_THE_PAN =
-            Cue.of("(right |straight )?(in|into) (the|a|my) (\\w+ )?(pan|pot|kettle)\\b");
+    private static final Cue INTO_THE_PAN = Cue.of(
+            "(or so )?(quartered |cut |cut up )?(right |straight )?(in|into) (the|a|my) (\\w+ )?(pan|pot|kettle)\\b");
 
     private static final Cue FROM_A_GROWER = Cue.of(
             "from (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
@@ -48,7 +48,7 @@ final class UnknownAmount {
 
     /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
     private static final Cue AS_WEIGHED = Cue.of(
-            "^([.] )?(ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ((them|em|'em|it|all) )?([,.;(]|$)");
+            "^(w/o|without|less|minus) (the |their )?(tops|stems|pits|greens|husks|pods|shells|bones)\\b|^([.,] )?(washed|rinsed|stemmed|cored|ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ((them|em|'em|it|all) )?([,.;(]|$)");
 
     /** "We do pints mostly but did four quarts also": how many jars there were. */
     private static final Cue DID = Cue.of("\\b(did|do|canned|filled|put up)( (about|only|just|another))? $");
@@ -168,7 +168,8 @@ final class UnknownAmount {
         boolean leftover = JUDGED.matcher(s.around(amount.next(), 0, 3)).lookingAt()
                 || again
                 || told && OF_A_KIND.matcher(s.around(amount.next(), 0, 6)).lookingAt()
-                || told && COMES_TO.matcher(s.around(amount.next(), 0, 5)).lookingAt()
+                || kind == Unit.Kind.MASS
+                        && COMES_TO.matcher(s.around(amount.next(), 0, 5)).lookingAt()
                 || kind == Unit.Kind.PACK && s.is(i - 1, "from") && unnamed
                 || part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
@@ -199,7 +200,7 @@ final class UnknownAmount {
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || kind == Unit.Kind.MASS
-                        && INTO_THE_PAN.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                        && INTO_THE_PAN.matcher(s.around(amount.next(), 0, 8)).lookingAt()
                 || noun == amount.next()
                         && SHARE_OF_IT.matcher(s.around(i, 6, 0)).find()
                 // "the spices in a bag", "4 tsp of salt to a gallon"

@@ -28,7 +28,7 @@ public final class TimeMissing implements Check {
         return INFO;
     }
 
-    private static final Cue MINUTES = Cue.of("\\b(min|mins|minutes?|hours?|hrs?|timers?|clock)\\b");
+    private static final Cue MINUTES = Cue.of("\\b(min|mins|minutes?|hours?|hrs?|times?|timers?|clock)\\b");
 
     private static final Cue COOKING = Cue.of("\\b(cook|simmer|soak|stew|steam|blanch)\\w*");
 
