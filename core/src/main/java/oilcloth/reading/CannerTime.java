@@ -10,7 +10,7 @@ final class CannerTime {
             Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
 
     private static final Cue JARS = Cue.of(
-            "\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|(pints?|quarts?|half[- ]pints?)(?! (of )?(boiling |hot |cold )*(water|juice|sugar|syrup|vinegar|broth)\\b))\\b");
+            "\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|(pints?|quarts?|half[- ]pints?)(?! (of )?(very |extra |light |medium |heavy |boiling |hot |cold |apple |grape )*(water|juice|sugar|syrup|vinegar|broth)\\b))\\b");
 
     private static final Cue CANNER_WORDS = Cue.of(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");
