@@ -1,7 +1,10 @@
 package oilcloth.reading;
 
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import oilcloth.guide.Food;
+import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 
 /** Foods named because they are not in the jar: a crop that failed, advice that is not taken. */
@@ -36,6 +39,9 @@ final class NotInTheJar {
         boolean followed = DIRECTIONS_FOR.matcher(s.around(i, 5, 0)).find() || isAboutIt(s, i) && s.has(GONE_BY);
         if (followed && food.kind().isProduce()) {
             draft.directionsFor.put(s.span(i, end), food);
+            // where no other food is named they are its own
+            draft.inPassing.add(new Ingredient(
+                    s.span(i, end), food, Optional.empty(), Optional.empty(), false, false, OptionalDouble.empty()));
         }
     }
 

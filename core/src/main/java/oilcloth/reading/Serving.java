@@ -43,7 +43,7 @@ final class Serving {
                     + "|" + ON
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|\\b(at|on) the table\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
-                    + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?) (it|them|one|these|a jar)?");
+                    + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?|uses?) (it|them|one|these|a jar)?");
 
     /** "Lard is a separate story; that went in the freezer". */
     private static final Cue PUT_ELSEWHERE = Cue.of(

@@ -16,7 +16,7 @@ final class Vocabulary {
                     + "|\\b(stay|stays|stayed|staying|turn|turns|turned|look|looks|looked|go|goes|went|bright|deep|dark|pale|nice and|color is|colou?r of|keeps? (them|it)) (nice |so |a |and |bright |more )*(orange|lime|peach|plum|cherry|olive|salmon|cream)\\b(?! (juice|peel|zest|slices|rind))"
                     + "|(?<!such )\\bas (for |in |with |told for )?(the )?(apple|blueberry|cherry|peach|tomato|bean|pear)( pie)?( filling)?\\b(?= ?[.,;:)])"
                     + "|\\bdate( (made|canned|processed|received|of|opened))? ?:"
-                    + "|\\b(then|the|that|pour\\w*|ladle\\w*) hot sauce\\b|(?<=\\bplums,? )(prune|italian)( type)?\\b|\\bprune (type )?(?=plums)"
+                    + "|\\b(then|the|that|pour\\w*|ladle\\w*) hot sauce\\b|^hot sauce(?=, )|(?<=\\bplums,? )(prune|italian)( type)?\\b|\\bprune (type )?(?=plums)"
                     + "|\\bloa(f|ves) of ([a-z]+ )?bread\\b"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b"
                     + "|\\b(rims?|jars?|lids?|tops)\\b[^.;,]{0,16}\\b(wiped?|cleaned|rinsed|washed|scrubbed|swiped|rubbed|gone over)\\b[^.;,]{0,16}\\b(with|w/|w|in) (\\w+ ){0,3}vinegar\\b"

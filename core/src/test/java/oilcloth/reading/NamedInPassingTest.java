@@ -65,6 +65,7 @@ class NamedInPassingTest {
             Turnips, no I'm joking, it's carrots. Peeled, sliced, packed hot in pints. | carrot
             Sugar snaps no, plain green peas. Shelled, packed raw in pints. | green pea
             Tomatoes, whole? No. I tried that once. This is juice. | tomato
+            We used your directions for crushed tomatoes. Packed hot in quarts. | tomato
             """)
     void aDishTakenBack(String words, String foods) {
         assertThat(foods(READER.read(words))).isEqualTo(foods);
