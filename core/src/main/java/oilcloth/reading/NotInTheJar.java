@@ -104,7 +104,7 @@ final class NotInTheJar {
                 && CHANGES_HANDS.matcher(s.around(i, 4, 0)).find();
     }
 
-    /** "It gels like jello", "bright as marigolds": what it looks or tastes like. */
+    /** "It gels like pudding", "bright as marigolds": what it looks or tastes like. */
     private static final Cue LIKENESS = Cue.of(
             "\\b(faster|slower|quicker|sooner|longer|easier|harder|tougher|softer|safer|cheaper|lighter) than (a |the )?$|\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good )*$|\\b(bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the )*$");
 
