@@ -26,9 +26,14 @@ final class NotInTheJar {
 
     private static final Cue LEAVES = Cue.of("\\b(leave|leaves|left|leaving|keep|kept) (the |my |any |all )*$");
 
+    /** "Left the meat out overnight": it was not kept cold. */
+    private static final Cue STAYS = Cue.of("(overnight|all|on|over|in|since|for|to|of the|too|until|till|half)\\b");
+
     /** "I have always left the lemon out". */
     private static boolean isLeftOut(Sentence s, int i, int end) {
-        return s.is(end, "out") && LEAVES.matcher(s.around(i, 4, 0)).find();
+        return s.is(end, "out")
+                && !STAYS.matcher(s.around(end + 1, 0, 2)).lookingAt()
+                && LEAVES.matcher(s.around(i, 4, 0)).find();
     }
 
     private static final Cue DIRECTIONS_FOR =
@@ -82,7 +87,7 @@ final class NotInTheJar {
             ", or $|\\b(also called|aka|or as (we|they|some|folks|people|my \\w+) (call|calls|say|says)( them| it)?|(we|some|folks|they) call (them|it|those|these)) $");
 
     private static final Cue SOMEWHERE = Cue.of(
-            "if you( are|'re| ask| come)|depending|(to|where|as) (some|my|you|i|we|they)\\b|, (as|if|depending)");
+            "if you( are|'re)? (from|ask|come from)\\b|depending on where|where (i|we|you|they)('m| am|'re| are| come| live)?\\b|as (some|we|they|folks|my \\w+) (call|calls|say|says)\\b");
 
     /** "Dried limas, or butter beans if you're from here": another name of it. */
     private static boolean isAnotherName(Sentence s, int i, int end) {
@@ -93,6 +98,8 @@ final class NotInTheJar {
 
     private static final Cue TRADE = Cue.of("\\b(trades?|traded|swaps?|swapped|exchanged?)\\b");
 
+    private static final Cue IN_IT_WENT = Cue.of("\\bin (it|they|that) (went|goes|go)\\b");
+
     private static final Cue CHANGES_HANDS = Cue.of(
             "\\b(get|gets|got|give|gives|gave|for|take|took|send|sent) (me |us |them |her |him )?(my|our|their|his|her|some) $");
 
@@ -101,6 +108,8 @@ final class NotInTheJar {
         return !s.isItem()
                 && s.has(TRADE)
                 && !s.has(Vocabulary.ADD)
+                && !s.has(IN_IT_WENT)
+                && !Serving.isPutIn(s)
                 && CHANGES_HANDS.matcher(s.around(i, 4, 0)).find();
     }
 

@@ -118,9 +118,13 @@ final class PressurePounds {
         if (THEN_MINUTES.matcher(s.around(unit, 0, 16)).lookingAt()) {
             return true;
         }
-        boolean ends = unit + 1 >= s.size()
-                || !s.token(unit + 1).isWord()
-                || GOES_ON.contains(s.token(unit + 1).norm());
+        // "I used 10 pounds and got 7 quarts" weighs what is canned
+        boolean used = s.token(Math.max(0, unit - 2)).norm().startsWith("use");
+        boolean ends = used
+                ? s.is(unit + 1, "as") || s.is(unit + 1, "because") || s.is(unit + 1, "since")
+                : unit + 1 >= s.size()
+                        || !s.token(unit + 1).isWord()
+                        || GOES_ON.contains(s.token(unit + 1).norm());
         return ends && BROUGHT_TO.matcher(s.around(unit - 1, 4, 0)).find() && !s.has(WEIGHED);
     }
 

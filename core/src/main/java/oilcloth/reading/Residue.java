@@ -107,7 +107,10 @@ final class Residue {
 
     /** "My father in law (87) is convinced". */
     private static boolean isAge(Sentence s, int i) {
-        return s.has(AGED) && s.is(i - 1, "at") && s.token(i).raw().matches("\\d\\d")
+        return s.has(AGED)
+                        && s.is(i - 1, "at")
+                        && s.token(i).raw().matches("\\d\\d")
+                        && Integer.parseInt(s.token(i).raw()) >= AGED_FROM
                 || s.is(i - 1, "(")
                         && s.is(i + 1, ")")
                         && i > 1
@@ -116,7 +119,10 @@ final class Residue {
     }
 
     /** "Am I too old to learn at 84?". */
-    private static final Cue AGED = Cue.of("\\b(old|young|age|learn)\\b");
+    private static final Cue AGED = Cue.of("\\b(too (old|young)|years old|at my age|learn)\\b");
+
+    /** Years; a younger age may be a pressure or a time. */
+    private static final int AGED_FROM = 50;
 
     private static final Cue ACID_READING = Cue.of("\\bph\\b[^.;,\\d]{0,30}$");
 

@@ -38,6 +38,8 @@ final class Retracted {
         if (outright.find()
                 && !CANNED.matcher(words.substring(0, outright.end())).find()
                 && names(words, new Range(0, outright.end()), ingredients)
+                && ingredients.foodsOf(new Sentence(words, new Range(0, outright.end()), false)).stream()
+                        .noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind()))
                 && names(words, new Range(outright.end(), words.length()), ingredients)) {
             return outright.end();
         }

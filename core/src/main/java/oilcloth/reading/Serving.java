@@ -18,7 +18,7 @@ final class Serving {
     private static final Cue IN_IT = Cue.of(
             "\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
                     + "|\\b(went|goes|go|put|got|gets|get) (right |all |straight )?in\\b(?! (when|once|after|later|at the table)| (the |my |our |a )?(freezer|fridge|refrigerator|compost|dehydrator|smokehouse|cellar|pantry|oven|soup|stew|chickens|hens|pigs|pig|trash|bin|bucket|garden))"
-                    + "|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?[.,;!?]*$|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
+                    + "|\\band (then )?(i |we )?(canned|jarred|packed|filled)\\b|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?[.,;!?]*$|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
 
     private Serving() {}
 

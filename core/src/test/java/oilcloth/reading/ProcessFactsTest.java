@@ -118,6 +118,7 @@ class ProcessFactsTest {
             My canner has the weights, I used the ten. Thirty minutes after ten of venting. | 10
             It has a dial. 75 minutes at 11, vented ten. | 11
             Weighted. Vented ten, let the weight come up to ten and held it there. | 10
+            Weighted. An inch of room. I used 12 pounds and got 7 pints. Vented, 10 pounds, 75 minutes. | 10
             Vented ten, an inch of room, and used ten pounds as always, forty minutes. | 10
             """)
     void poundsOfPressure(String text, double psi) {
