@@ -189,6 +189,10 @@ final class CannerTime {
                 || JarMentions.at(s, to)
                         .filter(j -> j.next() >= s.size() || s.is(j.next(), "."))
                         .isPresent()
+                || (s.is(to, "in") || s.is(to, "for"))
+                        && JarMentions.at(s, to + 1)
+                                .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
+                                .isPresent()
                 || s.is(to, "per") && s.is(to + 1, "the")
                 || s.is(to, "/") && JarMentions.at(s, to + 1).isPresent()
                 || s.is(to, ",")
@@ -250,7 +254,17 @@ final class CannerTime {
         k = dial ? k + 3 : k;
         k = s.is(k, "at") || s.is(k, "@") || dial && s.is(k, "on") ? k + 1 : k;
         Optional<Numbers.Figure> figure = k < s.size() ? Numbers.at(s.tokens(), k) : Optional.empty();
-        if (figure.isEmpty() || figure.get().next() >= s.size()) {
+        boolean at = s.is(k - 1, "at") || s.is(k - 1, "@");
+        if (figure.isEmpty()) {
+            return false;
+        }
+        // "vented 10 min and 40 min at 10."
+        if (at
+                && PRESSURES.contains(s.token(k).norm())
+                && endsClause(s, figure.get().next())) {
+            return true;
+        }
+        if (figure.get().next() >= s.size()) {
             return false;
         }
         String unit = s.token(figure.get().next()).norm();
@@ -260,7 +274,6 @@ final class CannerTime {
                 || unit.startsWith("pound")
                 // "75 min @ 11 dial"
                 || unit.equals("dial");
-        boolean at = s.is(k - 1, "at") || s.is(k - 1, "@");
         return pounds
                 && (at
                         || PRESSURES.contains(s.token(k).norm())

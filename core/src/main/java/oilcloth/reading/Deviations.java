@@ -124,10 +124,12 @@ final class Deviations {
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
     private final Talk talk;
+    private final Appearance appearance;
     private final MarkedRemarks marked = MarkedRemarks.shipped();
 
-    Deviations(Talk talk) {
+    Deviations(Talk talk, Appearance appearance) {
         this.talk = talk;
+        this.appearance = appearance;
     }
 
     /** Counts what has been read so far, so that {@link #read} can tell whether a sentence said anything. */
@@ -188,18 +190,24 @@ final class Deviations {
         return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);
     }
 
+    /** "Can I swap in more corn next time?", but not "as I did this year". */
+    private static final Cue ASKS_AHEAD = Cue.of(
+            "^((and|also|so|or|but|another thing,?) )*(can|could|should|may|might|would it (be|work|hurt)|is it|what if|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|have been|always|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on)\\b[^?]*\\?$");
+
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
-        if (isAnothers(s)) {
+        if (isAnothers(s) || s.has(ASKS_AHEAD)) {
             return;
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
         Optional<Range> odd = s.find(CHANGED)
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
+                .or(() -> appearance.another(s, draft))
                 .or(() -> s.has(WOULD_HAVE) ? s.findAny(DID_LIKEWISE) : Optional.empty())
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
-                .or(() -> s.find(SPOILED).filter(r -> !s.has(THROWN_OUT)))
+                .or(() -> s.find(SPOILED)
+                        .filter(r -> !s.has(THROWN_OUT) && !Appearance.isByNature(r.of(s.whole()), draft)))
                 .or(() -> s.has(ANY_VINEGAR) ? s.find(WEAK) : Optional.empty())
                 .or(() -> draft.facts.times().isEmpty() && !s.has(COOLING) && !s.has(STANDS)
                         ? s.find(WAITED_OUT)
@@ -281,6 +289,9 @@ final class Deviations {
 
     /** What sounds like something that mattered, though something was read in the sentence. */
     private Optional<Range> alike(Sentence s, Draft draft) {
+        if (appearance.isTold(s, draft, !draft.facts.times().isEmpty())) {
+            return Optional.empty();
+        }
         if (marked.weight(s) > MarkedRemarks.GRAVE) {
             return Optional.of(s.range());
         }
@@ -317,7 +328,7 @@ final class Deviations {
 
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
-        if (saysNothing(s)) {
+        if (saysNothing(s) || appearance.isTold(s, draft, !untimed)) {
             return Optional.empty();
         }
         if (marked.weight(s) > MarkedRemarks.GRAVE) {

@@ -48,6 +48,9 @@ final class Draft {
     /** Times told only by a boil: "in half-pints, boiled 5 min" may be the food. */
     final List<Fact<ProcessTime>> boiledTimes = new ArrayList<>();
 
+    /** What was not understood behind such a time, as one would ask behind the canner's. */
+    final List<Unread> behindBoil = new ArrayList<>();
+
     Optional<Range> title = Optional.empty();
     /** Sentences of a letter without a title that may still name the product. */
     int opening = 3;

@@ -48,7 +48,9 @@ final class FigureFacts {
     }
 
     /** "The weighted kind, 5-10-15": which weights there are, not which was used. */
-    private static final Cue WEIGHT_SET = Cue.of("\\b5 ?[-/,] ?10 ?([-/,]|and|or|, and|, or) ?15\\b");
+    private static final Cue WEIGHT_SET = Cue.of(
+            "\\b5 ?[-/,] ?10 ?([-/,]|and|or|, and|, or) ?15\\b"
+                    + "|(?<=\\b(weighted|weighted (gauge|kind|type|one)|weights)[,:]? ?\\(?|\\bcanner[^.;]{0,20}\\()\\b10 ?([-/&]|and|or) ?15( ?(lbs?|pounds?|#|psi))?\\b(?! ?min)");
 
     private static final Pattern NUMBERED = Pattern.compile("\\(1\\)(?s:.*)\\(2\\)");
 

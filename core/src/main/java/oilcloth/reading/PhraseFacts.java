@@ -58,7 +58,7 @@ final class PhraseFacts {
                     "juice"),
             Phrase.of(
                     POUR
-                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\b(topped|fill|fills|filled|filling)( (it|them|mine|each (one|jar)|the (jars?|rest)))? (up )?with (hot |boiling |cold |plain )*water\\b(?![^.;]{0,20}(over the lids|over the jars|above|canner))|\\b(hot|boiling) water over (them|it|that|the (tomatoes|fruit|beans|jars of))\\b|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
+                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\b(hot|boiling) water to (cover|fill)\\b(?![^.;]{0,12}\\b(boil|simmer|cook|bring|heat|soak|blanch)\\w*)|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\b(topped|fill|fills|filled|filling)( (it|them|mine|each (one|jar)|the (jars?|rest)))? (up )?with (hot |boiling |cold |plain )*water\\b(?![^.;]{0,20}(over the lids|over the jars|above|canner))|\\b(hot|boiling) water over (them|it|that|the (tomatoes|fruit|beans|jars of))\\b|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
                     "water"),
             Phrase.of(
                     POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
@@ -97,13 +97,17 @@ final class PhraseFacts {
     private static final Cue DIAL = p("\\bdials?\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
             "\\bon (the|a|my) weighted\\b|^weighted(?=,[^.;]*\\b(vent\\w*|lbs?|pounds?|psi|min\\w*)\\b)|\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker|mine) (with|has|with|uses|came with) (the|a|my) weights?\\b|\\b(rocker|rocking|jiggler) (type|kind|style|weight)\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock(ing|ed|er|s (away|along|gently|steadily))|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
+    /** Kraut is weighted as well. */
+    private static final Cue JUST_WEIGHTED =
+            p("^((it's|it is|mine is|that's|that is) )?(a )?weighted( one| kind| type| canner)?[.]?$");
+
     private static final Cue PARTIAL = p(
             "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
     private static final Cue STERILISE = p(
-            "\\b(jars|half[- ]pints|pints|quarts)( (that |which )?(i|we)('d| had)| (that |which )?(had|have)( been)?) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\b(jars|half[- ]pints|pints|quarts) ([(] ?)?(were |are |all |kept |hot and )*sterile\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
+            "\\b(jars|half[- ]pints|pints|quarts)( (that |which )?(i|we)('d| had)| (that |which )?(had|have)( been)?) boiled (for )?(ten|10|\\d\\d)\\b|\\b(jars|pints|half[- ]pints)( jars)?,? (were |was |are |all )*boil(ed)? (for )?(\\w+|\\d+) (minutes|mins?)\\.? (first|before ?hand|ahead|and (kept|held|left|set|stood))\\b|\\b(jars|half[- ]pints|pints|quarts) (that |which )?(i|we) boiled (for )?(ten|10|\\d\\d) ?min\\w* (first|before\\w*|ahead)|\\bsterili[sz]\\w*\\b|\\bsterile (hot |clean |quart |pint |half[- ]pint |mason )*(jars|half|pints|quarts|jelly)\\b|\\b(jars|half[- ]pints|pints|quarts) ([(] ?)?(were |are |all |kept |hot and )*sterile\\b|\\bboil(ed)? (the )?(empty |clean |washed )+jars\\b|\\bjars (were |are )?boiled (for )?(10|ten|11|12|15|\\d\\d) ?min\\w*(?=[^.;]{0,30}(\\bkept|\\bfirst|\\bbefore|\\bempty|\\.|$))");
     /** Less than any sterilising takes. */
     private static final Minutes NOT_BOILED = Minutes.of(1);
 
@@ -144,8 +148,14 @@ final class PhraseFacts {
     private static final Cue COLON = p(
             " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
     private static final Cue COMMA = p(",");
+    /** "My grape juice has crystals in it". */
+    private static final Cue OWN = p("\\b(my|our) ([a-z]+ ){0,2}$");
+
+    private static final Cue TURNED = p(
+            " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never)\\b");
+
     private static final Cue MAKING = p(
-            "\\b((is|are|about|abt|check|review|look at) (my|our|her|his|their)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
+            "\\b((is|are|about|abt|check|review|look at) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(
@@ -216,6 +226,9 @@ final class PhraseFacts {
                         }
                         return s.searched().mayHold(MAKING)
                                         && MAKING.matcher(before(s, at)).find()
+                                || OWN.matcher(before(s, at)).find()
+                                        && TURNED.matcher(s.low().substring(end))
+                                                .lookingAt()
                                 || (HEADS.matcher(s.low().substring(0, at)).matches()
                                         && (COLON.matcher(s.low().substring(end))
                                                         .lookingAt()
@@ -268,6 +281,9 @@ final class PhraseFacts {
         s.findAny(OPEN_KETTLE).ifPresent(r -> draft.facts.openKettle(Fact.read(true, r)));
         s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
         s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
+        if (draft.facts.vented().isPresent() || !draft.facts.pressures().isEmpty()) {
+            s.find(JUST_WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
+        }
         Venting.read(s, draft);
         Preparing.leftOut(s, draft);
         Preparing.pieces(s, draft);

@@ -57,6 +57,7 @@ public final class RecipeReader {
     private final Scrap scrap;
     private final StepWords steps;
     private final Talk talk;
+    private final Appearance appearance;
     private final Deviations deviations;
     private final WholeText wholeText;
 
@@ -67,7 +68,8 @@ public final class RecipeReader {
         this.scrap = new Scrap(guide.lexicon());
         this.steps = new StepWords(guide.lexicon());
         this.talk = new Talk(guide.lexicon());
-        this.deviations = new Deviations(talk);
+        this.appearance = new Appearance(guide.lexicon());
+        this.deviations = new Deviations(talk, appearance);
         this.wholeText = new WholeText(guide);
     }
 
@@ -355,6 +357,15 @@ public final class RecipeReader {
                 cut(draft.facts.forms(), forms);
                 cut(draft.ingredients, foods);
             }
+        }
+        if (silent && draft.unknownThings == unknown && appearance.isTold(s, draft, canned)) {
+            cut(draft.unread, unread);
+            if (begun) {
+                cut(draft.facts.forms(), forms);
+                cut(draft.ingredients, foods);
+            }
+            deviations.read(s, draft, before);
+            return;
         }
         trailing.read(s, draft);
         multiplied.read(s, draft);

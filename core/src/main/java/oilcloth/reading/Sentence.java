@@ -206,6 +206,21 @@ final class Sentence {
         return cue.find(searched(), 0).map(r -> r.shift(range.start()));
     }
 
+    /** Sets the tokens that stand in a match. */
+    void mark(Cue phrase, BitSet told) {
+        Optional<Range> found = phrase.find(searched(), 0);
+        while (found.isPresent()) {
+            Range r = found.get();
+            Range here = r.shift(range.start());
+            for (int i = 0; i < size(); i++) {
+                if (here.contains(token(i).range())) {
+                    told.set(i);
+                }
+            }
+            found = phrase.find(searched(), Math.max(r.end(), r.start() + 1));
+        }
+    }
+
     private List<Range> negations() {
         if (negations == null) {
             negations = new ArrayList<>();

@@ -141,7 +141,7 @@ final class Talk {
             return true;
         }
         BitSet told = new BitSet(s.size());
-        PHRASES.forEach(p -> mark(s, p, told));
+        PHRASES.forEach(p -> s.mark(p, told));
         for (int i = 0; i < s.size(); i++) {
             markChoice(s, draft, i, told);
         }
@@ -381,19 +381,5 @@ final class Talk {
 
     private static String base(String word) {
         return word.endsWith("'s") ? word.substring(0, word.length() - 2) : word;
-    }
-
-    private static void mark(Sentence s, Cue phrase, BitSet told) {
-        Optional<Range> found = phrase.find(s.searched(), 0);
-        while (found.isPresent()) {
-            Range r = found.get().shift(s.range().start());
-            for (int i = 0; i < s.size(); i++) {
-                if (r.contains(s.token(i).range())) {
-                    told.set(i);
-                }
-            }
-            found = phrase.find(
-                    s.searched(), Math.max(found.get().end(), found.get().start() + 1));
-        }
     }
 }

@@ -59,6 +59,7 @@ final class Trailing {
                         .map(m -> new Range(m.start(), m.end()).shift(s.range().start()))
                         .toList()
                 : List.of();
+        boolean boil = canner >= 0 && isOnlyOfTheBoil(s, draft);
         String place = "";
         int run = -1;
         int behind = 0;
@@ -80,7 +81,10 @@ final class Trailing {
             if (open && run < 0 && !place.isEmpty() && behind <= REACHES.get(place)) {
                 run = i;
             } else if (!open && run >= 0) {
-                weigh(s, draft, run, i, HARMLESS.get(place), idle);
+                Optional<Unread> strange = weigh(s, draft, run, i, HARMLESS.get(place), idle);
+                strange.ifPresent(draft.unread::add);
+                String behindWhat = place;
+                strange.filter(u -> boil && behindWhat.equals("canner")).ifPresent(draft.behindBoil::add);
                 run = -1;
             }
         }
@@ -119,12 +123,12 @@ final class Trailing {
         }
     }
 
-    private void weigh(Sentence s, Draft draft, int from, int to, WordList known, List<Range> idle) {
+    private Optional<Unread> weigh(Sentence s, Draft draft, int from, int to, WordList known, List<Range> idle) {
         Range words = s.span(from, to);
         boolean spoken = draft.unread.stream().anyMatch(u -> u.bears() && words.overlaps(u.range()))
                 || draft.practices.stream().anyMatch(p -> words.overlaps(p.range()));
         if (spoken) {
-            return;
+            return Optional.empty();
         }
         boolean strange = false;
         for (int i = from; i < to; i++) {
@@ -132,9 +136,19 @@ final class Trailing {
                     && !isHarmless(s.token(i).norm(), known)
                     && !overlaps(idle, s.token(i).range());
         }
-        if (strange && !(to - from > LONGEST && marked.weight(s, words) < MarkedRemarks.HARMLESS)) {
-            draft.unread.add(new Unread(words, true));
-        }
+        return strange && !(to - from > LONGEST && marked.weight(s, words) < MarkedRemarks.HARMLESS)
+                ? Optional.of(new Unread(words, true))
+                : Optional.empty();
+    }
+
+    /** "Boiled 3 min, loosely filled": the food, if another time is told for the jars. */
+    private static boolean isOnlyOfTheBoil(Sentence s, Draft draft) {
+        List<Range> methods = new ArrayList<>();
+        within(s, draft.facts.methods(), methods);
+        return methods.isEmpty()
+                && draft.facts.times().stream()
+                        .filter(t -> t.range().filter(s.range()::contains).isPresent())
+                        .allMatch(draft.boiledTimes::contains);
     }
 
     /** "At 2,300 ft in Dillard hollow". */

@@ -217,6 +217,8 @@ final class UnknownAmount {
                 || CANNER_WATER.matcher(s.around(amount.next(), 8, 6)).find()
                 || s.low().contains("left")
                 || s.has(MAKES)
+                || kind == Unit.Kind.MASS
+                        && TO_BUY.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);
@@ -227,6 +229,10 @@ final class UnknownAmount {
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), strange || !leftover));
         return end;
     }
+
+    /** "2 to 3 pounds a quart": what it takes. */
+    private static final Cue TO_BUY =
+            Cue.of("(of \\w+ )?(a|per|to a|to the|for a|for each|each) (quart|qt|pint|pt|jar)\\b");
 
     /** "Half a cup of the simmered mixture", but not "a tin of mystery mix". */
     private static boolean isOfTheRecipe(Sentence s, int noun) {

@@ -56,6 +56,7 @@ final class WholeText {
         // where the canner's time is told as well, the boil was the food's
         if (draft.facts.times().size() > draft.boiledTimes.size()) {
             draft.facts.times().removeAll(draft.boiledTimes);
+            draft.unread.removeAll(draft.behindBoil);
         }
         if (draft.facts.jars().isEmpty()) {
             draft.facts.jars().addAll(draft.doseJars);

@@ -34,8 +34,8 @@ final class StepNeeds {
             + "[^.;]{0,60}\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(tender|soft|done|an hour)\\b(?<!half an hour)|\\b(boil|simmer|cook)\\w*\\b[^.;]{0,20}"
             + BEANS + "[^.;]{0,30}\\b(tender|soft|done|an hour)\\b(?<!half an hour)");
 
-    private static final Cue BOILED_LONG =
-            Cue.of("\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(thirty|30|half an hour)\\b");
+    private static final Cue BOILED_LONG = Cue.of(
+            "\\b(boil|simmer|cook)\\w*\\b[^.;]{0,30}\\b(thirty|30|half an hour)\\b|\\b(boil|simmer|cook)\\w*\\b[^.;]{0,70}\\bfor (thirty|30|half an hour)\\b");
 
     /** Minutes dry beans are boiled before they are filled. */
     private static final double BEANS_BOILED = 30;
