@@ -55,6 +55,12 @@ final class CannerTime {
     /** "I set the fifteen-pound weight after ten minutes of steam and went 20 minutes". */
     private static final Cue UNDER_WEIGHT = Cue.of("\\b(weight|pounds?|lbs?|psi|dial|canner)\\b");
 
+    /** "Brought it back up and started the 30 minutes all over". */
+    private static final Cue AGAIN = Cue.of("\\b(start(ed)?|began|restarted) (the|my|that|its) (full |whole )?$");
+
+    private static final Cue RUNS = Cue.of("\\b(i|we) (run|ran) (it |them |mine |the jars )?(for )?$");
+    private static final Cue COOKS = Cue.of("\\b(boil|simmer|cook|blanch|steam|heat)\\w*\\b");
+
     /**
      * Whether the word that governs this time is the canner: the nearest verb or canner word before it, else one just
      * after it ("20 minutes in a water bath").
@@ -63,6 +69,13 @@ final class CannerTime {
         String before =
                 s.low().substring(0, s.token(from).range().start() - s.range().start());
         if (poundsBefore(s, from)) {
+            return true;
+        }
+        if (AGAIN.matcher(s.around(from, 3, 0)).find()) {
+            return true;
+        }
+        // "I run 15 min and they seal"
+        if (RUNS.matcher(s.around(from, 3, 0)).find() && (inCanner || !s.has(COOKS))) {
             return true;
         }
         if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT)) {

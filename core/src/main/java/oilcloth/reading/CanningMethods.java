@@ -65,7 +65,14 @@ final class CanningMethods {
 
     private CanningMethods() {}
 
+    /** "Could it be done in the pressure canner to save propane?": not how it was done. */
+    private static final Cue ASKS_OF_ANOTHER = Cue.of(
+            "^((or|and|also|so|but) )?(could|can|would|should|may|is it (ok|okay|safe|possible|better)|what if)\\b[^?]*\\?$");
+
     static void read(Sentence s, Draft draft) {
+        if (!draft.facts.methods().isEmpty() && !draft.facts.times().isEmpty() && s.has(ASKS_OF_ANOTHER)) {
+            return;
+        }
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern())
                     .filter(r -> !BEFORE_ITS_TIME.matcher(before(s, r)).find())

@@ -203,7 +203,7 @@ final class ContextWords {
 
     /** "I squeeze lemons from our tree and put two tablespoons of the juice in". */
     private static final Cue SQUEEZED = Cue.of(
-            "\\b(squeez\\w*|juice|juiced|juicing|press(ed)?|halve|halved|cut)\\b[^.;]{0,20}\\b(lemons?|limes?)\\b");
+            "\\bfresh (lemons?|limes?)\\b|\\b(squeez\\w*|juice|juiced|juicing|press(ed)?|halve|halved|cut)\\b[^.;]{0,20}\\b(lemons?|limes?)\\b");
 
     /** "Blueberries. 8 lb washed and drained." */
     private static final Set<String> READIED = Set.of(

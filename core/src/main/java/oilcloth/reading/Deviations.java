@@ -184,7 +184,7 @@ final class Deviations {
 
     /** "My mother would've put a ham bone in but I know better now". */
     private static final Cue KNOWS_BETTER = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it)( now| any ?more| these days)?[.!]?$");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it)( now| any ?more| these days)?[.!]?$");
 
     static boolean isAnothers(Sentence s) {
         return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);
@@ -201,6 +201,7 @@ final class Deviations {
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
         Optional<Range> odd = s.find(CHANGED)
+                .filter(r -> !PressureSwing.isTold(s) && !ChangedAmount.isTold(s, draft))
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
                 .or(() -> appearance.another(s, draft))
@@ -215,7 +216,7 @@ final class Deviations {
         if (odd.isEmpty()) {
             odd = otherCanner(s, draft);
         }
-        boolean mended = PressureFall.isMended(s);
+        boolean mended = PressureFall.isMended(s) || PressureSwing.isTold(s);
         if (odd.isEmpty() && !mended) {
             odd = s.findAny(FELL);
         }

@@ -24,6 +24,9 @@ final class Draft {
     final Set<Range> listed = new HashSet<>();
 
     final List<Ingredient> ingredients = new ArrayList<>();
+    /** Those of which the canner took another amount than the recipe. */
+    final List<Ingredient> changed = new ArrayList<>();
+
     final List<Practice> practices = new ArrayList<>();
     final List<Unread> unread = new ArrayList<>();
     final List<Food> titleFoods = new ArrayList<>();

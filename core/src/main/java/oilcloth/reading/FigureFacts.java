@@ -25,6 +25,7 @@ final class FigureFacts {
 
     void read(Sentence s, Draft draft) {
         numbering(s);
+        PressureSwing.read(s, draft);
         Altitudes.seaLevel(s, draft);
         HeadspaceFigures.bare(s, draft);
         for (int i = 0; i < s.size(); i++) {

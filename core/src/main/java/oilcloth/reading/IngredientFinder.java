@@ -62,7 +62,10 @@ final class IngredientFinder {
             if (s.isClaimed(i)) {
                 continue;
             }
-            int next = list.containsKey(i) ? listed(s, draft, i, list.get(i)) : amountAt(s, draft, i);
+            int next = list.containsKey(i) ? listed(s, draft, i, list.get(i)) : changed(s, draft, i);
+            if (next == i) {
+                next = amountAt(s, draft, i);
+            }
             if (next == i) {
                 next = foodAt(s, draft, i, serves && Serving.reaches(s, i));
             }
@@ -71,6 +74,17 @@ final class IngredientFinder {
                 i = next - 1;
             }
         }
+    }
+
+    private int changed(Sentence s, Draft draft, int i) {
+        Optional<Amounts.Found> to = s.food(guide.lexicon(), i).flatMap(match -> ChangedAmount.of(s, match, i));
+        if (to.isEmpty()) {
+            return i;
+        }
+        int known = draft.ingredients.size();
+        int next = listed(s, draft, i, to.get());
+        draft.changed.addAll(draft.ingredients.subList(known, draft.ingredients.size()));
+        return next;
     }
 
     private int listed(Sentence s, Draft draft, int i, Amounts.Found amount) {

@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
@@ -34,7 +35,7 @@ final class JarShare {
 
     private static final int FEW_WORDS = 6;
 
-    private static final Cue NAMES_JARS = Cue.of("\\b(pints|quarts|jars)\\b");
+    private static final Pattern NAMES_JARS = Pattern.compile("(?i)\\b(pints|quarts|jars)\\b");
 
     private JarShare() {}
 
@@ -89,7 +90,7 @@ final class JarShare {
             if (closes
                     && s.is(k, "each")
                     && (k == to || OF_EACH.contains(s.token(k - 1).norm()))
-                    && s.has(NAMES_JARS)) {
+                    && s.wholeHas(NAMES_JARS)) {
                 // "quarts, 2 Tbsp bottled lemon juice each"
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));
             }

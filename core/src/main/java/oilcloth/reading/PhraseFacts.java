@@ -97,6 +97,10 @@ final class PhraseFacts {
     private static final Cue DIAL = p("\\bdials?\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
             "\\bon (the|a|my) weighted\\b|^weighted(?=,[^.;]*\\b(vent\\w*|lbs?|pounds?|psi|min\\w*)\\b)|\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker|mine) (with|has|with|uses|came with) (the|a|my) weights?\\b|\\b(rocker|rocking|jiggler) (type|kind|style|weight)\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock(ing|ed|er|s (away|along|gently|steadily))|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
+    /** "It's either weighted or the dial, my son set it up." */
+    private static final Cue EITHER_GAUGE = p(
+            "\\b(either|whether|if|which|sure|know|remember|tell)\\b[^.;]{0,40}\\b(weighted|weight|dial)\\b[^.;]{0,20}\\bor (not )?(a |the )?(weighted|weight|dial)\\b");
+
     /** Kraut is weighted as well. */
     private static final Cue JUST_WEIGHTED =
             p("^((it's|it is|mine is|that's|that is) )?(a )?weighted( one| kind| type| canner)?[.]?$");
@@ -135,7 +139,7 @@ final class PhraseFacts {
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saute\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
     /** "Heat with 1/2 cup water until boiling": what else but the food. */
     private static final Cue COOKED_ALONE = p(
-            "^(\\d+ ?[.)] ?)?(heat|boil|simmer|cook|bring)( (gently|slowly|through|up|with [^.;]{0,30}))? ?(until|till|to a|for|\\d)");
+            "^(\\d+ ?[.)] ?)?(simmered|boiled|cooked|heated) in (the |a |my )?((very|light|medium|heavy|extra|hot|boiling) )*(syrup|juice|water)\\b|^(\\d+ ?[.)] ?)?(heat|boil|simmer|cook|bring)( (gently|slowly|through|up|with [^.;]{0,30}))? ?(until|till|to a|for|\\d)");
 
     private static final Cue COOKED_FOOD = p(
             "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
@@ -279,10 +283,8 @@ final class PhraseFacts {
     private static void canner(Sentence s, Draft draft) {
         s.findAny(NOT_PROCESSED).ifPresent(r -> draft.unprocessed = Optional.of(r));
         s.findAny(OPEN_KETTLE).ifPresent(r -> draft.facts.openKettle(Fact.read(true, r)));
-        s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
-        s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
-        if (draft.facts.vented().isPresent() || !draft.facts.pressures().isEmpty()) {
-            s.find(JUST_WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
+        if (!s.has(EITHER_GAUGE)) {
+            gauge(s, draft);
         }
         Venting.read(s, draft);
         Preparing.leftOut(s, draft);
@@ -295,6 +297,14 @@ final class PhraseFacts {
             double minutes = words.matches(".*\\b(2|two)\\b.*") ? 2 : 1;
             draft.facts.minutesPerThousandFeet(Fact.read(minutes, r));
         });
+    }
+
+    private static void gauge(Sentence s, Draft draft) {
+        s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
+        s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
+        if (draft.facts.vented().isPresent() || !draft.facts.pressures().isEmpty()) {
+            s.find(JUST_WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
+        }
     }
 
     private static void jar(Sentence s, Draft draft) {

@@ -40,6 +40,31 @@ record TimeSpan(double least, double most, boolean clock, int next) {
     }
 
     static Optional<TimeSpan> at(Sentence s, int i) {
+        return read(s, i).map(d -> d.pastTheOther(s));
+    }
+
+    /** "30 minutes instead of 20", "18 minutes, not 20": the second figure is not what was done. */
+    private TimeSpan pastTheOther(Sentence s) {
+        int not = s.is(next, ",") ? next + 1 : next;
+        int other = s.is(not, "instead") && s.is(not + 1, "of") || s.is(not, "rather") && s.is(not + 1, "than")
+                ? not + 2
+                : s.is(not, "not") ? not + 1 : next;
+        int at = s.is(other, "the") ? other + 1 : other;
+        Optional<Numbers.Figure> figure =
+                clock && other > next && at < s.size() ? Numbers.at(s.tokens(), at) : Optional.empty();
+        return figure.map(f -> new TimeSpan(
+                        least,
+                        most,
+                        true,
+                        f.next() < s.size()
+                                        && TimeWords.MINUTE.contains(
+                                                s.token(f.next()).norm())
+                                ? f.next() + 1
+                                : f.next()))
+                .orElse(this);
+    }
+
+    private static Optional<TimeSpan> read(Sentence s, int i) {
         Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
         if (figure.isEmpty()) {
             return Optional.empty();

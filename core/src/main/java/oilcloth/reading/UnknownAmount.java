@@ -44,7 +44,8 @@ final class UnknownAmount {
     private static final Cue PUT_BY = Cue.of(
             "\\b(in the freezer|froze|were frozen|were dried|dehydrated|gave|given|ate|eaten|sold|chickens|hens|pigs|compost|neighbou?rs?|food bank)\\b");
 
-    private static final Cue MAKES = Cue.of("\\bmakes?\\b");
+    private static final Cue MAKES = Cue.of(
+            "\\bmakes?\\b|\\b(gave|got) (me |us )?(about )?(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (pints|quarts|jars|half)");
 
     /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
     private static final Cue AS_WEIGHED = Cue.of(
@@ -122,6 +123,9 @@ final class UnknownAmount {
             Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* , $");
 
     private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the)\\b");
+
+    private static final Cue LIQUID_IN_EACH = Cue.of(
+            "(of )?(the )?((hot|boiling|light|medium|heavy|very) )*(water|syrup|juice|liquid) (in|into|to) (each|every|the|a) ((hot|empty) )*(jars?|pints?|quarts?)\\b");
 
     /** "I used to use ten pounds." */
     private static final Cue BEFORE_NOW =
@@ -208,6 +212,9 @@ final class UnknownAmount {
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
                 // "half a cup of hot juice in each jar", "canner, 3 quarts of hot water"
                 || (covers
+                                || LIQUID_IN_EACH
+                                        .matcher(s.around(amount.next(), 0, 7))
+                                        .lookingAt()
                                 || IN_EACH.matcher(s.around(amount.next(), 0, 3))
                                                 .lookingAt()
                                         && LIQUID_BEFORE

@@ -31,6 +31,7 @@ final class WholeText {
 
     void settle(String text, Draft draft) {
         ChosenJars.settle(text, draft);
+        ChangedAmount.settle(text, draft);
         SameFood.settle(draft, text);
         kraut(text, draft);
         if (draft.titleFoods.isEmpty()
