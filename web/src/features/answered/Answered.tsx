@@ -31,7 +31,7 @@ function Shelved({ answer }: { answer: Answer }) {
         </Button>
       </Box>
       <Typography sx={{ color: 'text.secondary', fontSize: '0.93rem' }}>
-        {[answer.cannerName, answer.place].filter(Boolean).join(', ') || 'canner not named'} · signed by{' '}
+        {[answer.cannerName, answer.place].filter(Boolean).join(', ') || 'name not given'} · signed by{' '}
         {answer.signedBy}, {when(answer.signedAt)} ·{' '}
         {answer.sentAt ? `sent to ${answer.sentTo}` : 'not sent from here'} · {answer.guide} · engine{' '}
         {answer.engine}

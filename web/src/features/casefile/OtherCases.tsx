@@ -17,7 +17,7 @@ export function OtherCases({ title, cases, none }: { title: string; cases: Other
             {c.title}
           </Link>
           <Box component="span" sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
-            {c.cannerName || 'canner not named'}, {when(c.at)}
+            {c.cannerName || 'name not given'}, {when(c.at)}
             {c.answerId ? ', answered' : ''}
             {c.shared > 0 && `, ${c.shared} finding${c.shared > 1 ? 's' : ''} alike`}
           </Box>

@@ -124,7 +124,7 @@ export function PlanPage() {
   const options = [
     ...(cases.data?.lines ?? []).map((c) => ({
       what: `case:${c.id}`,
-      label: `${c.title} (${c.cannerName || 'canner not named'})`,
+      label: `${c.title} (${c.cannerName || 'name not given'})`,
       group: 'Cases',
     })),
     ...(library.data?.recipes ?? []).map((r) => ({

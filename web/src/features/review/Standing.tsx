@@ -34,7 +34,7 @@ export function Standing({ view, review, onDetails }: Props) {
         <Box sx={{ minWidth: 200 }}>
           <CallBadge call={review.call} worst={review.worstOpen} large />
           <Typography sx={{ color: 'text.secondary', fontSize: '0.9rem' }}>
-            {details.cannerName || 'canner not named'}
+            {details.cannerName || 'name not given'}
             {details.place && ` · ${details.place}`} ·{' '}
             {review.altitudeFt == null ? 'altitude not known' : feet(review.altitudeFt)}
           </Typography>

@@ -52,7 +52,7 @@ function Changes({ run, done }: { run: string; done: number }) {
                       {c.title}
                     </Link>
                     <Box component="span" sx={{ display: 'block', color: 'text.secondary' }}>
-                      {c.cannerName || 'canner not named'}
+                      {c.cannerName || 'name not given'}
                     </Box>
                   </TableCell>
                   <TableCell>

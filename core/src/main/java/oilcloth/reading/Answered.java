@@ -7,7 +7,7 @@ import oilcloth.text.Range;
 
 /** Talk told as it was said: a question, and the figure that answers it. */
 final class Answered {
-    private static final Pattern HOW_LONG = Pattern.compile("(?i)\\bhow (long|many|much|high)\\b[^.;!]*\\?$");
+    private static final Pattern HOW_LONG = Pattern.compile("(?i)\\bhow (long|many|much|high)\\b[^.;!]*\\?[\"”»]?$");
 
     private static final Pattern SHORT_FIGURE = Pattern.compile(
             "(?i)^\\W*(about |only |just |oh,? )*(\\d|an? |one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fif|twen|thir|for|sev)[^.;!?]{0,24}[.!]?\\W*$");

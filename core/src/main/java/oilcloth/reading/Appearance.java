@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -65,16 +66,11 @@ final class Appearance {
                 turns = true;
             } else if (IS.hasForm(word)) {
                 is |= done;
-            } else if (!WITH.hasForm(word) && !isManner(word) && !isListed(s, i, draft)) {
+            } else if (!WITH.hasForm(word) && !word.endsWith("ly") && !isListed(s, i, draft)) {
                 return false;
             }
         }
         return (turns || is) && !(saysWhite(s) && isOfWhiteKinds(draft));
-    }
-
-    /** "Slowly", "brownish". */
-    private static boolean isManner(String word) {
-        return word.endsWith("ly") || word.endsWith("ish");
     }
 
     private static final Set<String> COUNTED =
@@ -119,9 +115,19 @@ final class Appearance {
     private static final Set<String> IN_ANY_JAR =
             Set.of("liquid", "syrup", "juice", "brine", "bone", "bones", "peel", "broth");
 
+    /** Foods, and colours. */
+    private static final Set<String> COLOURS = Set.of("orange", "olive", "caramel", "salmon", "chestnut", "chocolate");
+
     /** Said to be in the jar, perhaps, and not of the recipe: "there's peas in it for color". */
     private boolean isAnotherFood(Sentence s, int i, Draft draft) {
-        return s.food(lexicon, i).isPresent() && !IN_ANY_JAR.contains(s.token(i).norm()) && !isListed(s, i, draft);
+        return s.food(lexicon, i).isPresent()
+                && !COLOURS.contains(s.token(i).norm())
+                && !IN_ANY_JAR.contains(s.token(i).norm())
+                && draft.ingredients.stream().anyMatch(known -> !s.range().contains(known.range()))
+                && !(s.is(i, "meat")
+                        && draft.ingredients.stream()
+                                .anyMatch(known -> known.food().kind() == FoodClass.MEAT))
+                && !isListed(s, i, draft);
     }
 
     private boolean isListed(Sentence s, int i, Draft draft) {

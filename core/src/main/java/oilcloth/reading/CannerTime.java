@@ -207,6 +207,8 @@ final class CannerTime {
                                 .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
                                 .isPresent()
                 || s.is(to, "per") && s.is(to + 1, "the")
+                || s.is(to, "because")
+                || s.is(to, "since")
                 || s.is(to, "/") && JarMentions.at(s, to + 1).isPresent()
                 || s.is(to, ",")
                 || s.is(to, ".")

@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
 
 /** "I cut the vinegar to 3 cups": what went in, whatever the recipe lists. */
 final class ChangedAmount {
@@ -31,6 +32,8 @@ final class ChangedAmount {
     private static final Set<String> BEHIND = Set.of("back", "down", "up", "way", "amount", "content");
     private static final Set<String> ABOUT = Set.of("only", "just", "about", "maybe");
 
+    private static final Cue NOT = Cue.of("\\b(never|not|\\w+n't)\\b");
+
     private ChangedAmount() {}
 
     /** @param i the token the food is named at */
@@ -39,12 +42,14 @@ final class ChangedAmount {
         while (verb >= 0 && BEFORE.contains(s.token(verb).norm())) {
             verb--;
         }
-        if (verb < 0 || !CHANGES.contains(s.token(verb).norm()) || s.negatedToken(verb)) {
+        if (verb < 0
+                || !CHANGES.contains(s.token(verb).norm())
+                || NOT.matcher(s.around(verb, 2, 0)).find()) {
             return Optional.empty();
         }
         int k = past(s, i + match.length(), BEHIND);
         if (s.is(k, "from") && k + 1 < s.size()) {
-            k = Amounts.at(s.tokens(), k + 1).map(Amounts.Found::next).orElse(k);
+            k = past(s, Amounts.at(s.tokens(), k + 1).map(Amounts.Found::next).orElse(k), BEHIND);
         }
         if (!s.is(k, "to")) {
             return Optional.empty();

@@ -71,6 +71,9 @@ final class Draft {
         return inCanner && inCannerFrom <= offset;
     }
 
+    /** The whole time was begun again: what went out, or down, before that is mended. */
+    boolean restarted;
+
     /** The jars have been filled: cooking that follows is not a hot pack. */
     boolean filled;
 

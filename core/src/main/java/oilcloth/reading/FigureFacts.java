@@ -156,10 +156,11 @@ final class FigureFacts {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
             return n;
         }
+        boolean canner = draft.facts.gauge().isPresent() || draft.facts.vented().isPresent();
         if (f.low() >= LEAST_PSI
                 && f.high() <= MOST_PSI
                 && (!u.isWord() || BEHIND_PSI.contains(u.norm()))
-                && PressurePounds.bare(s, i, draft.facts.gauge().isPresent())) {
+                && PressurePounds.bare(s, i, canner)) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
             return n;
         }
@@ -197,7 +198,7 @@ final class FigureFacts {
     private static final int LEAST_PSI = 5;
     private static final int MOST_PSI = 20;
     /** "At 10 weighted", "at 11 on the dial". */
-    private static final Set<String> BEHIND_PSI = Set.of("for", "on", "dial", "weighted", "weight");
+    private static final Set<String> BEHIND_PSI = Set.of("for", "on", "dial", "weighted", "weight", "and", "then");
 
     /** A bare four-figure year: 1890 to 2099. */
     private static int year(Sentence s, int i, Numbers.Figure f) {

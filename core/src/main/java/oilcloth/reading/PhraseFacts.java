@@ -147,7 +147,7 @@ final class PhraseFacts {
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
-    private static final Cue HEADS = p("(.*: )?([a-z'&-]+ ){0,6}[\"“]?([a-z'&-]+ ){0,3}");
+    private static final Cue HEADS = p(" ?(.*: )?([a-z'&-]+ ){0,6}[\"“]?([a-z'&-]+ ){0,3}");
 
     private static final Cue COLON = p(
             " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
@@ -159,7 +159,7 @@ final class PhraseFacts {
             " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never)\\b");
 
     private static final Cue MAKING = p(
-            "\\b((is|are|about|abt|check|review|look at) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z]+))?( [a-z]+){0,2} $");
+            "\\b((is|are|about|abt|on|re|regarding|concerning|check|review|look at) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|recipe for|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Locale;
 import java.util.Optional;
 import oilcloth.recipe.Fact;
 import oilcloth.text.Cue;
@@ -31,6 +32,7 @@ final class PressureFall {
         Optional<Range> fell = s.find(DROPPED);
         if (isStartedAgain(s)) {
             draft.facts.pressureHeld();
+            draft.restarted = true;
         } else if (fell.isPresent() && !s.has(IF)) {
             draft.facts.pressureDropped(Fact.read(true, fell.get()));
         }
@@ -39,6 +41,15 @@ final class PressureFall {
     /** "The needle slid to 8, so I brought it back up and started the whole 75 over": all of it was understood. */
     static boolean isMended(Sentence s) {
         return isStartedAgain(s) && s.find(DROPPED).isPresent();
+    }
+
+    private static final Cue POWER =
+            Cue.of("^(the )?(power|electric\\w*|current|burner|stove|gas|generator)( \\w+){0,3}$");
+
+    /** "The power blinked … and started the 30 minutes all over." */
+    static void settle(String text, Draft draft) {
+        draft.unread.removeIf(u -> draft.restarted
+                && POWER.matcher(u.range().of(text).toLowerCase(Locale.ROOT)).find());
     }
 
     private static boolean isStartedAgain(Sentence s) {

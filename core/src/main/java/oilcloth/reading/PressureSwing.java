@@ -12,7 +12,7 @@ final class PressureSwing {
             "(\\d{1,2}|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen)";
 
     private static final Cue SWINGS = Cue.of(
-            "\\b(gauge|needle|dial|pressure|it) (\\w+ )?(bounces?|bounced|bobbed|wobble[sd]?|wavered|moved|went|stay(s|ed)|varie[sd]|range[sd]|ran|runs|hovered|held|swung|swings|floated|drifted|drifts|wandered|wanders|crept|sat|kept|was)( \\w+){0,2} (between|from) (about )?"
+            "\\b(gauge|needle|dial|pressure|it) (\\w+ )?(bounces?|bounced|bobbed|wobble[sd]?|wavered|moved|went|stay(s|ed)|varie[sd]|range[sd]|ran|runs|hovered|held|swung|swings|floated|drifted|drifts|wandered|wanders|crept|sat|kept|was)( \\w+){0,2} (between|from|around|at) (about )?"
                     + POUNDS + " ?(pounds|lbs?|psi|#)? ?(and|to|or) (about )?" + POUNDS
                     + "\\b(?! ?(min|hour|degree|quart|pint|jar))");
 

@@ -14,7 +14,7 @@ final class Retracted {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)\\? *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne)|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
+            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)(\\?|\\.{2,3}|…) *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne| vinegar| salt| sugar| added| lemon| acid| water| liquid| brine| headspace| lids?)|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
 
     /** "I did the hominy, no I didn't, I did the spinach": the dish is taken back outright, whatever was said with it. */
     private static final Pattern OUTRIGHT = Pattern.compile(
@@ -26,7 +26,7 @@ final class Retracted {
 
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(
-            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
+            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (make|made|do|did|can|canned|put up) (my |our |some |a )?[a-z-]+( [a-z]+)? ?(\\.\\.|…|\\?))(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
 
     /** "How I do our salmon, no wait". */
     private static final Pattern HOW_I_DO = Pattern.compile(
@@ -51,6 +51,12 @@ final class Retracted {
                         .find()) {
             return 0;
         }
+        String said = words.substring(0, cut.end());
+        if ((said.contains("..") || said.contains("…"))
+                && !names(words, new Range(cut.end(), Math.min(words.length(), cut.end() + NEXT_DISH)), ingredients)) {
+            // "Apple butter from the slow... no, from the stove"
+            return 0;
+        }
         // "Grape juice, white: no wait, pink": nothing of the dish is taken back
         int last = words.lastIndexOf(',', Math.max(0, cut.end() - REACH));
         if (last > 0
@@ -58,11 +64,14 @@ final class Retracted {
                 && names(words, new Range(0, last), ingredients)) {
             return 0;
         }
-        Sentence said = new Sentence(words, new Range(0, cut.end()), false);
-        List<Food> foods = ingredients.foodsOf(said);
-        boolean dish = !foods.isEmpty() || PhraseFacts.namesForm(said);
+        Sentence dishes = new Sentence(words, new Range(0, cut.end()), false);
+        List<Food> foods = ingredients.foodsOf(dishes);
+        boolean dish = !foods.isEmpty() || PhraseFacts.namesForm(dishes);
         return dish && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
     }
+
+    /** Characters in which another dish must be named. */
+    private static final int NEXT_DISH = 48;
 
     /** Characters of "no wait, ". */
     private static final int REACH = 12;

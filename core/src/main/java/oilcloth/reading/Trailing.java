@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -83,8 +84,9 @@ final class Trailing {
             } else if (!open && run >= 0) {
                 Optional<Unread> strange = weigh(s, draft, run, i, HARMLESS.get(place), idle);
                 strange.ifPresent(draft.unread::add);
-                String behindWhat = place;
-                strange.filter(u -> boil && behindWhat.equals("canner")).ifPresent(draft.behindBoil::add);
+                if (boil && place.equals("canner")) {
+                    strange.filter(u -> !ofJars(u, s)).ifPresent(draft.behindBoil::add);
+                }
                 run = -1;
             }
         }
@@ -139,6 +141,13 @@ final class Trailing {
         return strange && !(to - from > LONGEST && marked.weight(s, words) < MarkedRemarks.HARMLESS)
                 ? Optional.of(new Unread(words, true))
                 : Optional.empty();
+    }
+
+    private static final Cue JARS = Cue.of("\\b(lids?|jars?|bands?|rings|caps?|seal\\w*|put up)\\b");
+
+    private static boolean ofJars(Unread words, Sentence s) {
+        return JARS.matcher(words.range().of(s.whole()).toLowerCase(Locale.ROOT))
+                .find();
     }
 
     /** "Boiled 3 min, loosely filled": the food, if another time is told for the jars. */

@@ -125,7 +125,7 @@ final class UnknownAmount {
     private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the)\\b");
 
     private static final Cue LIQUID_IN_EACH = Cue.of(
-            "(of )?(the )?((hot|boiling|light|medium|heavy|very) )*(water|syrup|juice|liquid) (in|into|to) (each|every|the|a) ((hot|empty) )*(jars?|pints?|quarts?)\\b");
+            "(of )?(the )?((hot|boiling|light|medium|heavy|very) )*(water|syrup|juice|liquid) (in|into|to) ((each|every|the|a) )?((hot|empty) )*(jars?|pints?|quarts?)\\b");
 
     /** "I used to use ten pounds." */
     private static final Cue BEFORE_NOW =

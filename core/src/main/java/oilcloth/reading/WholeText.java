@@ -32,6 +32,7 @@ final class WholeText {
     void settle(String text, Draft draft) {
         ChosenJars.settle(text, draft);
         ChangedAmount.settle(text, draft);
+        PressureFall.settle(text, draft);
         SameFood.settle(draft, text);
         kraut(text, draft);
         if (draft.titleFoods.isEmpty()

@@ -104,12 +104,20 @@ public final class Sentences {
             char c = text.charAt(i);
             boolean ends = c == '!' || c == '?' || (c == '.' && endsSentence(text, line, i));
             if (ends) {
-                add(text, start, i + 1, sentences);
-                start = i + 1;
+                int end = closed(text, line, i + 1);
+                add(text, start, end, sentences);
+                start = end;
             }
         }
         add(text, start, line.end(), sentences);
         return sentences;
+    }
+
+    private static final String CLOSING = "\"”»";
+
+    /** Behind the quotation mark that closes what ends there: {@code "Vent it ten." "How long?"}. */
+    private static int closed(String text, Range line, int end) {
+        return end < line.end() && CLOSING.indexOf(text.charAt(end)) >= 0 ? end + 1 : end;
     }
 
     private static boolean endsSentence(String text, Range line, int dot) {
@@ -120,7 +128,7 @@ public final class Sentences {
         if (next < line.end()
                 && !Character.isWhitespace(text.charAt(next))
                 && text.charAt(next) != ')'
-                && text.charAt(next) != '"') {
+                && CLOSING.indexOf(text.charAt(next)) < 0) {
             return false;
         }
         int wordStart = dot;

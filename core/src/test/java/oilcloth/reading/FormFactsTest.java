@@ -2,19 +2,11 @@ package oilcloth.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import oilcloth.guide.GuideSnapshot;
-import oilcloth.recipe.Facts;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** The blanks of a form: what stands behind "Time", "Pressure" and "Altitude". */
 class FormFactsTest {
-    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
-
-    private static Facts facts(String text) {
-        return READER.read(text).facts();
-    }
-
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -29,7 +21,7 @@ class FormFactsTest {
             """)
     void theTimeOnAForm(String line, String minutes) {
         String form = "Product: pears\nJar size: pint\nMethod: boiling water bath\n";
-        assertThat(facts(form + line + "\nAltitude: 700 ft").times().stream()
+        assertThat(Read.facts(form + line + "\nAltitude: 700 ft").times().stream()
                         .map(t -> Integer.toString(t.value().least().value())))
                 .containsExactly(minutes);
     }
@@ -46,7 +38,8 @@ class FormFactsTest {
             Time to peel: 40
             """)
     void otherTimesOnAFormAreNone(String line) {
-        assertThat(facts("Product: pears\nJar size: pint\nMethod: boiling water bath\n" + line + "\nAltitude: 700 ft")
+        assertThat(Read.facts("Product: pears\nJar size: pint\nMethod: boiling water bath\n" + line
+                                + "\nAltitude: 700 ft")
                         .times())
                 .isEmpty();
     }
@@ -64,7 +57,8 @@ class FormFactsTest {
             """)
     void thePressureOnAForm(String line, double psi) {
         String form = "Product: carrots\nJar size: pint\nGauge: dial\nTime: 25 min\n";
-        assertThat(facts(form + line).pressures().stream().map(p -> p.value().psi()))
+        assertThat(Read.facts(form + line).pressures().stream()
+                        .map(p -> p.value().psi()))
                 .containsExactly(psi);
     }
 
@@ -80,7 +74,7 @@ class FormFactsTest {
             Elev 700' | 700
             """)
     void theAltitudeOnAForm(String line, int feet) {
-        assertThat(facts("Product: pears\nJar size: pint\nMethod: BWB\nTime: 20 min\n" + line)
+        assertThat(Read.facts("Product: pears\nJar size: pint\nMethod: BWB\nTime: 20 min\n" + line)
                         .altitude()
                         .map(a -> a.value().feet()))
                 .contains(feet);

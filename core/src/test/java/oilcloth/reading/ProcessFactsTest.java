@@ -3,7 +3,6 @@ package oilcloth.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.Collectors;
-import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Unread;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,12 +11,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** How the canning is told: time, pressure, altitude, headspace, jars, method; one sentence a row, and what it says. */
 class ProcessFactsTest {
-    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
-
-    private static Facts facts(String text) {
-        return READER.read(text).facts();
-    }
-
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -83,7 +76,7 @@ class ProcessFactsTest {
             Simmer 20 minutes after it comes to a boil. Fill hot pints. 25 minutes in the canner. | 25
             """)
     void minutesOfTheProcess(String text, String minutes) {
-        assertThat(facts("Beans\n" + text).times().stream()
+        assertThat(Read.facts("Beans\n" + text).times().stream()
                         .map(t -> Integer.toString(t.value().least().value()))
                         .distinct()
                         .collect(Collectors.joining(" ")))
@@ -122,7 +115,7 @@ class ProcessFactsTest {
             Vented ten, an inch of room, and used ten pounds as always, forty minutes. | 10
             """)
     void poundsOfPressure(String text, double psi) {
-        assertThat(facts("Beef cubes\nRaw in pints. " + text).pressures().stream()
+        assertThat(Read.facts("Beef cubes\nRaw in pints. " + text).pressures().stream()
                         .map(p -> p.value().psi()))
                 .containsExactly(psi);
     }
@@ -140,7 +133,7 @@ class ProcessFactsTest {
             Weighted canner. Vented ten minutes. Pints, we started with 15 lb of them. | 0
             """)
     void otherPoundsAreNone(String text, int count) {
-        assertThat(facts("Beans\n" + text).pressures()).hasSize(count);
+        assertThat(Read.facts("Beans\n" + text).pressures()).hasSize(count);
     }
 
     @ParameterizedTest
@@ -171,7 +164,8 @@ class ProcessFactsTest {
             Home is 640. | 640
             """)
     void feetOfAltitude(String text, int feet) {
-        assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
+        assertThat(Read.facts("Pears\nProcess 20 minutes in boiling water. " + text)
+                        .altitude())
                 .map(a -> a.value().feet())
                 .contains(feet);
     }
@@ -189,7 +183,8 @@ class ProcessFactsTest {
             The pantry is 12 ft long.
             """)
     void otherFeetAreNone(String text) {
-        assertThat(facts("Pears\nProcess 20 minutes in boiling water. " + text).altitude())
+        assertThat(Read.facts("Pears\nProcess 20 minutes in boiling water. " + text)
+                        .altitude())
                 .isEmpty();
     }
 
@@ -201,7 +196,7 @@ class ProcessFactsTest {
                 "It could be 900 or 1,100 feet, neither of us knows."
             })
     void anAltitudeInDoubtIsAskedAbout(String text) {
-        assertThat(READER.read("Beets\nWash. " + text).unread()).anyMatch(Unread::bears);
+        assertThat(Read.recipe("Beets\nWash. " + text).unread()).anyMatch(Unread::bears);
     }
 
     @ParameterizedTest
@@ -231,7 +226,7 @@ class ProcessFactsTest {
             with the boiling water over them and an inch left, half a teaspoon of salt. | 1
             """)
     void inchesOfHeadspace(String text, double inches) {
-        assertThat(facts("Pears\nFill hot pint jars with pears, " + text).headspace())
+        assertThat(Read.facts("Pears\nFill hot pint jars with pears, " + text).headspace())
                 .map(h -> h.value().least().inches())
                 .hasValueSatisfying(h -> assertThat(h).isCloseTo(inches, org.assertj.core.data.Offset.offset(0.01)));
     }
@@ -252,7 +247,7 @@ class ProcessFactsTest {
             boiled with an inch of top left on
             """)
     void otherInchesAreNone(String text) {
-        assertThat(facts("Beets\nWash. " + text).headspace()).isEmpty();
+        assertThat(Read.facts("Beets\nWash. " + text).headspace()).isEmpty();
     }
 
     @ParameterizedTest
@@ -274,7 +269,7 @@ class ProcessFactsTest {
             9 lbs. snap beans for 9 pts | PINT
             """)
     void jars(String text, String jar) {
-        assertThat(Facts.values(facts("Pears\nBoil 5 minutes. " + text).jars()).stream()
+        assertThat(Facts.values(Read.facts("Pears\nBoil 5 minutes. " + text).jars()).stream()
                         .map(Enum::name))
                 .containsExactly(jar);
     }
@@ -292,7 +287,7 @@ class ProcessFactsTest {
             Two quarts... sorry, 3 quarts of water in the canner.
             """)
     void potsAndMeasuresAreNoJars(String text) {
-        assertThat(facts("Pears\n" + text).jars()).isEmpty();
+        assertThat(Read.facts("Pears\n" + text).jars()).isEmpty();
     }
 
     @ParameterizedTest
@@ -311,7 +306,7 @@ class ProcessFactsTest {
             Keep in the refrigerator. | COLD_STORAGE
             """)
     void methods(String text, String method) {
-        assertThat(Facts.values(facts("Pears\nFill pints. " + text).methods()).stream()
+        assertThat(Facts.values(Read.facts("Pears\nFill pints. " + text).methods()).stream()
                         .map(Enum::name))
                 .contains(method);
     }
@@ -330,7 +325,7 @@ class ProcessFactsTest {
             If the pressure drops, start the time again. | false
             """)
     void pressureThatFell(String text, boolean dropped) {
-        assertThat(facts("Beef cubes\nRaw in pints. Vented ten minutes, 75 minutes at 10 lb weighted. " + text)
+        assertThat(Read.facts("Beef cubes\nRaw in pints. Vented ten minutes, 75 minutes at 10 lb weighted. " + text)
                         .pressureDropped()
                         .isPresent())
                 .isEqualTo(dropped);
@@ -353,7 +348,7 @@ class ProcessFactsTest {
             They cooled on a towel and every lid went down. | false
             """)
     void openKettle(String text, boolean open) {
-        assertThat(facts("Blackberry jam\n4 cups berries, 4 cups sugar. Boil. " + text)
+        assertThat(Read.facts("Blackberry jam\n4 cups berries, 4 cups sugar. Boil. " + text)
                         .openKettle()
                         .isPresent())
                 .isEqualTo(open);

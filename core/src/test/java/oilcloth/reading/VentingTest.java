@@ -2,20 +2,12 @@ package oilcloth.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Fact;
-import oilcloth.recipe.Facts;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Whether the air was let out of the pressure canner for the ten minutes that were tested. */
 class VentingTest {
-    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
-
-    private static Facts facts(String text) {
-        return READER.read(text).facts();
-    }
-
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -58,7 +50,7 @@ class VentingTest {
             Vented. When the pressure was down I waited 5 minutes and lifted the lid. | true
             """)
     void venting(String text, boolean vented) {
-        assertThat(facts("Beef cubes\nRaw in pints. " + text + " 75 minutes at 10 lb weighted.")
+        assertThat(Read.facts("Beef cubes\nRaw in pints. " + text + " 75 minutes at 10 lb weighted.")
                         .vented()
                         .map(Fact::value))
                 .contains(vented);

@@ -29,6 +29,13 @@ class TextTest {
     }
 
     @Test
+    void aClosingQuotationMarkBelongsToItsSentence() {
+        assertThat(sentences("She said \"fill it to an inch.\" \"How long?\" I asked."))
+                .containsExactly("She said \"fill it to an inch.\"", "\"How long?\"", "I asked.");
+        assertThat(sentences("“An inch left.” “Good.”")).containsExactly("“An inch left.”", "“Good.”");
+    }
+
+    @Test
     void initialsAreOneWordAndDrawnOutWordsAreShort() {
         assertThat(norms("B.W. 15 min")).containsExactly("bw", "15", "min");
         assertThat(norms("heyyy, sooo good")).containsExactly("hey", ",", "so", "good");
