@@ -25,6 +25,13 @@ final class ContextWords {
     private static final Pattern LIME = Pattern.compile("(?i)\\bpickling lime\\b");
     private static final Cue JUICE = Cue.of("\\blime juice\\b|\\blimes\\b");
 
+    /** "Two pounds of dried large limas"; the next "limas" are the same. */
+    private static final Pattern DRIED_LIMAS =
+            Pattern.compile("(?i)\\b(dried|dry) (\\w+ )?(limas?|lima beans|butter ?beans)\\b");
+
+    private static final Pattern FRESH_LIMAS = Pattern.compile(
+            "(?i)\\b(fresh|green|shelled|garden) (\\w+ )?(limas?|lima beans|butter ?beans)\\b|\\bin the pod\\b");
+
     private ContextWords() {}
 
     /** The food as the whole text makes it. */
@@ -38,6 +45,9 @@ final class ContextWords {
         }
         if (food.name().equals("celery") && amount.isEmpty() && saysSeedsBehind(s, from)) {
             return guide.food("celery seed");
+        }
+        if (food.name().equals("lima bean, fresh") && s.wholeHas(DRIED_LIMAS) && !s.wholeHas(FRESH_LIMAS)) {
+            return guide.food("beans, dry");
         }
         // "2 lb peeled cloves" is no spice
         boolean much = amount.filter(a -> a.unit().kind() == Unit.Kind.MASS || a.unit() == Unit.CUP)

@@ -85,6 +85,9 @@ final class Draft {
     /** "No lemon", "without the vinegar". */
     final List<Range> acidDenied = new ArrayList<>();
 
+    /** The food was covered with water and cooked: that is its cooking liquid. */
+    boolean cookedInWater;
+
     /** Words that say the food itself was cooked before filling. */
     Optional<Range> cooked = Optional.empty();
 }

@@ -49,6 +49,10 @@ final class Durations {
             Cue.of("\\b(saves?|saved|saving|gains?|gained|lost|wasted|spare) (me |us |about )?$");
 
     /** Jars stood on their heads: no process. */
+    /** "The jars pinged in half an hour". */
+    private static final Cue PINGED =
+            Cue.of("\\b(ping(ed|s)?|pop(ped|s)?|seal(ed)?|down|cool(ed)?)( \\w+)? (in|within|after) (about |only )?$");
+
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
 
     private static final Cue OF_STEAM = Cue.of(
@@ -162,6 +166,7 @@ final class Durations {
         }
         if (SAVED.matcher(s.around(i, 2, 0)).find()
                 || TURNED.matcher(s.around(i, 4, 0)).find()
+                || PINGED.matcher(s.around(i, 5, 0)).find()
                 || OF_LIDS.matcher(s.around(i, 7, 0)).find()) {
             return;
         }

@@ -53,6 +53,30 @@ final class FigureFacts {
             "\\b5 ?[-/,] ?10 ?([-/,]|and|or|, and|, or) ?15\\b"
                     + "|(?<=\\b(weighted|weighted (gauge|kind|type|one)|weights)[,:]? ?\\(?|\\bcanner[^.;]{0,20}\\()\\b10 ?([-/&]|and|or) ?15( ?(lbs?|pounds?|#|psi))?\\b(?! ?min)");
 
+    private static final Set<String> MONTHS = Set.of(
+            "january",
+            "february",
+            "march",
+            "april",
+            "may",
+            "june",
+            "july",
+            "august",
+            "september",
+            "october",
+            "november",
+            "december",
+            "sept",
+            "oct",
+            "nov",
+            "dec",
+            "aug",
+            "jan",
+            "feb",
+            "apr",
+            "jun",
+            "jul");
+
     private static final Pattern NUMBERED = Pattern.compile("\\(1\\)(?s:.*)\\(2\\)");
 
     /** "1." or "2)" at the start of a line, "Step 3". */
@@ -81,6 +105,12 @@ final class FigureFacts {
         for (int i = 0; i + 1 < s.size(); i++) {
             if (s.token(i + 1).isNumber()
                     && NUMBER_OF_JARS.matcher(s.around(i + 1, 4, 0)).find()) {
+                s.claim(i + 1, i + 2);
+            }
+            // "October 3"
+            if (s.token(i + 1).isNumber()
+                    && MONTHS.contains(s.token(i).norm())
+                    && Character.isUpperCase(s.token(i).raw().charAt(0))) {
                 s.claim(i + 1, i + 2);
             }
             if (s.token(i).isNumber() && Vessel.isFirstOfTwo(s, i)) {

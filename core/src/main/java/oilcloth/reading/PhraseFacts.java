@@ -94,6 +94,13 @@ final class PhraseFacts {
             new JarCue(p("\\b(thumb joint|knuckle)\\b"), 0.875, 1.125),
             new JarCue(p("\\btwo fingers\\b"), 1.25, 1.5));
 
+    /** "Covered them with water and boiled them gently 5 minutes … and the hot cooking liquid". */
+    private static final Cue COVERED_TO_COOK = p(
+            "\\bcover(ed|ing)? (them |it |the \\w+ )?(in|with) (hot |boiling |cold |fresh |plain )?water\\b[^.;]{0,40}\\b(boil|simmer|heat|cook|bring|brought)\\w*");
+
+    private static final Cue COOKING_LIQUID =
+            p("\\b(the|their|its|that|hot|boiling) ((hot|boiling) )?cooking (liquid|water)\\b");
+
     private static final Cue DIAL = p("\\bdials?\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
             "\\bon (the|a|my) weighted\\b|^weighted(?=,[^.;]*\\b(vent\\w*|lbs?|pounds?|psi|min\\w*)\\b)|\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker|mine) (with|has|with|uses|came with) (the|a|my) weights?\\b|\\b(rocker|rocking|jiggler) (type|kind|style|weight)\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock(ing|ed|er|s (away|along|gently|steadily))|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
@@ -144,7 +151,7 @@ final class PhraseFacts {
     private static final Cue COOKED_FOOD = p(
             "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
     private static final Cue SCALD = p(
-            "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
+            "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|(?<!\\b(and|in|with) (the |a |my )?((very |extra )?(light|medium|heavy|hot) )?)\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
     /** "Turkey stock: simmered …", "apple butter - 8 lb": a letter that opens with what it is. */
     private static final Cue HEADS = p(" ?(.*: )?([a-z'&-]+ ){0,6}[\"“]?([a-z'&-]+ ){0,3}");
@@ -275,6 +282,12 @@ final class PhraseFacts {
             }
             draft.facts.liquids().add(Fact.read("none", none.get()));
             return;
+        }
+        if (s.has(COVERED_TO_COOK)) {
+            draft.cookedInWater = true;
+        }
+        if (draft.cookedInWater) {
+            s.find(COOKING_LIQUID).ifPresent(r -> draft.facts.liquids().add(Fact.read("water", r)));
         }
         LIQUIDS.stream().skip(1).forEach(l -> s.find(l.pattern())
                 .ifPresent(r -> draft.facts.liquids().add(Fact.read(l.value(), r))));

@@ -53,7 +53,7 @@ final class Residue {
     private static final Cue OF_THE_DEPTH = Cue.of("(of )?(the |its |their )?(depth|way (down|through)|of the way)\\b");
 
     private static final Cue PINGED = Cue.of(
-            "sealed\\b|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
+            "sealed\\b|(did not|didn't)( seal)?(?=[^.;]{0,24}\\b(ate|eaten|eat|fridge|refrigerat\\w*|freez\\w*|froze|reprocess\\w*)\\b)|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
 
     private static final Cue MAKES = Cue.of(
             "\\b(get|gets|got|make|makes|made|give|gives|gave|yields?|yielded|had|have|did|filled|(ended|wound) up with|came to|comes to) (me |us |you )?(about |around |only |just |roughly )*$");
@@ -161,13 +161,14 @@ final class Residue {
         return slash > 0 && figure.length() - slash > 2 && !figure.endsWith("/16");
     }
 
-    /** "11 lb, vented 10, 60 min": minutes of steam. */
+    /** "11 lb, vented 10, 60 min", "lid off, waited 10": minutes of steam, and of rest. */
     private static boolean isVenting(Sentence s, int i) {
         // "vented a full 10"
         int verb = s.is(i - 1, "full") ? i - 3 : i - 1;
         return verb >= 0
                 && (s.token(verb).norm().startsWith("vent")
-                        || s.token(verb).norm().startsWith("exhaust"))
+                        || s.token(verb).norm().startsWith("exhaust")
+                        || s.is(verb, "waited"))
                 && (i + 1 >= s.size() || !s.token(i + 1).isWord());
     }
 

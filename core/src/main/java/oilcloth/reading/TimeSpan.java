@@ -12,6 +12,7 @@ import java.util.Optional;
  */
 record TimeSpan(double least, double most, boolean clock, int next) {
     private static final int MINUTES_OF_AN_HOUR = 60;
+    private static final int HOURS_OF_A_CLOCK = 12;
     private static final int LEAST_UNDER_PRESSURE = 8;
 
     private static boolean isMinutes(Sentence s, Numbers.Figure f) {
@@ -82,6 +83,14 @@ record TimeSpan(double least, double most, boolean clock, int next) {
         }
         if (u >= s.size()) {
             return Optional.empty();
+        }
+        // "75:00", and not "at 8:00"
+        if (s.is(u, ":")
+                && u == f.next()
+                && f.low() > HOURS_OF_A_CLOCK
+                && u + 1 < s.size()
+                && s.token(u + 1).raw().equals("00")) {
+            return Optional.of(new TimeSpan(f.low(), f.high(), true, u + 2));
         }
         String unit = s.token(u).norm();
         int next = s.is(u + 1, ".")

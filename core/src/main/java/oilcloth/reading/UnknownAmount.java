@@ -195,6 +195,7 @@ final class UnknownAmount {
                 || isOfJars(amount.amount().unit())
                         && unnamed
                         && (s.is(i - 1, "for")
+                                || RESULT.matcher(s.around(i, 2, 0)).find()
                                 || s.is(i - 1, "(")
                                 || s.is(i - 1, ",")
                                         && (noun >= s.size() || s.is(noun, "."))
@@ -236,6 +237,9 @@ final class UnknownAmount {
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), strange || !leftover));
         return end;
     }
+
+    /** "24 lb beets -> 8 qt", "Result: 7 qts". */
+    private static final Cue RESULT = Cue.of("(>|→|\\b(results?|yields?|total|makes|got|output|amount|quantity) :) $");
 
     /** "2 to 3 pounds a quart": what it takes. */
     private static final Cue TO_BUY =

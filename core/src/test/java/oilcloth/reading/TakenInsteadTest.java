@@ -43,6 +43,7 @@ class TakenInsteadTest {
             15 minutes rather than 20, at 11 pounds. | 15
             18 minutes, not 20, at 11 pounds. | 18
             25 minutes instead of the 20 minutes, at 11 lb. | 25
+            75:00 at 11 lb. The jars pinged in half an hour. | 75
             """)
     void minutes(String told, int minutes) {
         assertThat(Read.facts("Green beans, raw pack, pints. Vented 10. " + told)
