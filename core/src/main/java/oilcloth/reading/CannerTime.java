@@ -58,6 +58,8 @@ final class CannerTime {
     /** "Brought it back up and started the 30 minutes all over". */
     private static final Cue AGAIN = Cue.of("\\b(start(ed)?|began|restarted) (the|my|that|its) (full |whole )?$");
 
+    private static final Cue INSTEAD = Cue.of("\\b(instead of|rather than)\\b");
+
     private static final Cue RUNS = Cue.of("\\b(i|we) (run|ran) (it |them |mine |the jars )?(for )?$");
     private static final Cue COOKS = Cue.of("\\b(boil|simmer|cook|blanch|steam|heat)\\w*\\b");
 
@@ -69,6 +71,10 @@ final class CannerTime {
         String before =
                 s.low().substring(0, s.token(from).range().start() - s.range().start());
         if (poundsBefore(s, from)) {
+            return true;
+        }
+        // "I did them 18 minutes rather than 20"
+        if (INSTEAD.matcher(s.around(from, 0, to - from)).find() && !s.has(COOKS)) {
             return true;
         }
         if (AGAIN.matcher(s.around(from, 3, 0)).find()) {
