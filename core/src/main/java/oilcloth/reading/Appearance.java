@@ -22,12 +22,14 @@ final class Appearance {
     private static final WordList TURNS = WORDS.get("turns");
     private static final WordList IS = WORDS.get("is");
     private static final WordList WITH = WORDS.get("with");
-    private static final List<Cue> BESIDE =
-            PatternFile.load("appearance-phrases.txt").cues("beside");
+    private static final PatternFile PHRASES = PatternFile.load("appearance-phrases.txt");
+    /** Behind, before and between the looks. */
+    private static final List<Cue> BESIDE = PHRASES.cues("beside");
+
+    private static final List<Cue> LOOKS = PHRASES.cues("looks");
 
     /** What known words say together that is no matter of looks: lids up, liquid gone, how the food was before, skins left on. */
-    private static final Cue MATTERS =
-            PatternFile.load("appearance-phrases.txt").any("matters");
+    private static final Cue MATTERS = PHRASES.any("matters");
 
     /** What is white of these may be the kind of fruit, and that is a danger. */
     private static final Set<String> WHITE_KINDS = Set.of("peach", "nectarine");
@@ -47,13 +49,14 @@ final class Appearance {
         if (s.has(MATTERS)) {
             return false;
         }
-        BitSet beside = new BitSet(s.size());
-        BESIDE.forEach(p -> s.mark(p, beside));
+        BitSet told = new BitSet(s.size());
+        LOOKS.forEach(p -> s.mark(p, told));
         boolean turns = false;
-        boolean is = done && !beside.isEmpty();
+        boolean is = done && !told.isEmpty();
+        BESIDE.forEach(p -> s.mark(p, told));
         for (int i = 0; i < s.size(); i += lengthAt(s, i)) {
             String word = s.token(i).norm();
-            if (beside.get(i) || !s.token(i).isWord() && !s.token(i).isNumber()) {
+            if (told.get(i) || !s.token(i).isWord() && !s.token(i).isNumber()) {
                 continue;
             }
             if (s.token(i).isNumber()) {
@@ -66,7 +69,7 @@ final class Appearance {
                 turns = true;
             } else if (IS.hasForm(word)) {
                 is |= done;
-            } else if (!WITH.hasForm(word) && !word.endsWith("ly") && !isListed(s, i, draft)) {
+            } else if (!WITH.hasForm(word) && !isListed(s, i, draft)) {
                 return false;
             }
         }
@@ -103,10 +106,11 @@ final class Appearance {
         if (draft.facts.times().isEmpty()) {
             return Optional.empty();
         }
-        BitSet beside = new BitSet(s.size());
-        BESIDE.forEach(p -> s.mark(p, beside));
+        BitSet told = new BitSet(s.size());
+        LOOKS.forEach(p -> s.mark(p, told));
+        BESIDE.forEach(p -> s.mark(p, told));
         return IntStream.range(0, s.size())
-                .filter(i -> !beside.get(i) && isAnotherFood(s, i, draft))
+                .filter(i -> !told.get(i) && isAnotherFood(s, i, draft))
                 .filter(i -> BITS.matcher(s.around(i, REACH, 0)).find())
                 .mapToObj(i -> s.span(i, i + 1))
                 .findFirst();

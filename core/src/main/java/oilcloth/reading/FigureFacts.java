@@ -110,7 +110,8 @@ final class FigureFacts {
             // "October 3"
             if (s.token(i + 1).isNumber()
                     && MONTHS.contains(s.token(i).norm())
-                    && Character.isUpperCase(s.token(i).raw().charAt(0))) {
+                    && Character.isUpperCase(s.token(i).raw().charAt(0))
+                    && (i + 2 >= s.size() || !s.token(i + 2).isWord())) {
                 s.claim(i + 1, i + 2);
             }
             if (s.token(i).isNumber() && Vessel.isFirstOfTwo(s, i)) {
