@@ -201,7 +201,7 @@ final class Deviations {
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
         Optional<Range> odd = s.find(CHANGED)
-                .filter(r -> !PressureSwing.isTold(s) && !ChangedAmount.isTold(s, draft))
+                .filter(r -> !PressureSwing.isTold(s, draft) && !ChangedAmount.isTold(s, draft))
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
                 .or(() -> appearance.another(s, draft))
@@ -216,7 +216,7 @@ final class Deviations {
         if (odd.isEmpty()) {
             odd = otherCanner(s, draft);
         }
-        boolean mended = PressureFall.isMended(s) || PressureSwing.isTold(s);
+        boolean mended = PressureFall.isMended(s) || PressureSwing.isTold(s, draft);
         if (odd.isEmpty() && !mended) {
             odd = s.findAny(FELL);
         }

@@ -35,6 +35,7 @@ final class JarShare {
 
     private static final int FEW_WORDS = 6;
 
+    private static final Cue JARS = Cue.of("\\b(pints|quarts|jars)\\b");
     private static final Pattern NAMES_JARS = Pattern.compile("(?i)\\b(pints|quarts|jars)\\b");
 
     private JarShare() {}
@@ -89,8 +90,8 @@ final class JarShare {
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
             if (closes
                     && s.is(k, "each")
-                    && (k == to || OF_EACH.contains(s.token(k - 1).norm()))
-                    && s.wholeHas(NAMES_JARS)) {
+                    && (k == to && s.has(JARS)
+                            || k > 0 && OF_EACH.contains(s.token(k - 1).norm()) && s.wholeHas(NAMES_JARS))) {
                 // "quarts, 2 Tbsp bottled lemon juice each"
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));
             }

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Locale;
 import java.util.Optional;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.Fact;
@@ -18,13 +19,21 @@ final class PressureSwing {
 
     private PressureSwing() {}
 
-    static boolean isTold(Sentence s) {
-        return s.has(SWINGS);
+    /** Whether it was read here as a pressure. */
+    static boolean isTold(Sentence s, Draft draft) {
+        return s.has(SWINGS)
+                && draft.facts.pressures().stream()
+                        .anyMatch(p -> p.range().filter(s.range()::contains).isPresent());
     }
 
     static void read(Sentence s, Draft draft) {
         Optional<Range> swings = s.findAny(SWINGS);
-        if (swings.isEmpty()) {
+        boolean told = draft.facts.gauge().isPresent()
+                || draft.facts.vented().isPresent()
+                || !draft.facts.pressures().isEmpty();
+        // "it" may be anything before the canner is spoken of
+        if (swings.isEmpty()
+                || !told && swings.get().of(s.whole()).toLowerCase(Locale.ROOT).startsWith("it ")) {
             return;
         }
         double least = Double.MAX_VALUE;

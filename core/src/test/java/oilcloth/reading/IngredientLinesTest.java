@@ -54,6 +54,10 @@ class IngredientLinesTest {
             Light brown sugar, packed, 1 1/2 cups | sugar, brown 1½ cups
             Fresh ginger, peeled and grated ... 4 tsp | ginger 4 tsp
             10 cups corn (I cut 18 ears) | corn 10 cups
+            Hot pints. Bottled lemon juice, 2 Tbsp in each. | lemon juice, bottled 2 Tbsp a jar
+            Hot pints. Onions and celery, 1 cup each. | onion 1 cup; celery 1 cup
+            Someone said add lemon but mine are sweet. Peaches, 3 lb. | peach, yellow 3 lb
+            My mother said to add 1 cup of sugar. | sugar, granulated 1 cup
             3 to 6 tablespoons chili powder (I used 4) | chili powder 3 to 6 Tbsp
             15 lb corn in the husk = 3 qt kernels | corn 3 quarts
             Lemon juice (bottled), 2 T per quart | lemon juice, bottled 2 Tbsp a jar

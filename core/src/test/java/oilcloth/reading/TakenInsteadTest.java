@@ -69,7 +69,11 @@ class TakenInsteadTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"It went from 10 to 15 minutes longer.", "It ran between 60 and 70 degrees."})
+    @CsvSource({
+        "It went from 10 to 15 minutes longer.",
+        "It ran between 60 and 70 degrees.",
+        "It was between 10 and 12 quarts."
+    })
     void noPressure(String remark) {
         assertThat(Read.facts("Green beans, raw pack, pints. 20 minutes on the dial, vented 10. " + remark)
                         .pressures())
