@@ -349,6 +349,7 @@ public final class RecipeReader {
         boolean inDoubt = silent && draft.unknownThings == unknown && (draft.unread.size() > unread || named && begun);
         if (inDoubt
                 && !scrap.adds(s)
+                && !ChangedAmount.isTold(s, draft)
                 && (talk.isTalk(s, draft)
                         || canned
                                 && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size())))) {

@@ -18,6 +18,7 @@ class TakenInsteadTest {
             textBlock =
                     """
             I cut the vinegar to 2 cups. | 2 cups
+            I cut the vinegar to 2 cups since we hate sour. | 2 cups
             Cut the vinegar from 4 cups down to 2 1/2 cups. | 2½ cups
             I reduced the vinegar to only 3 cups. | 3 cups
             I upped the vinegar to 5 cups since we like it sharp. | 5 cups
