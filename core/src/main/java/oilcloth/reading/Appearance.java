@@ -94,16 +94,20 @@ final class Appearance {
         return s.food(lexicon, i).map(Lexicon.Match::length).orElse(1);
     }
 
+    private static final String SIGHT = "\\b(bits|specks?|flecks?|dots?|crumbs|pieces|powder|sediment|haze|colou?r)\\b";
+
+    private static final Cue SEEN = Cue.of(SIGHT);
+
     /** What one sees in a jar and names: "the red specks are bacon". */
-    private static final Cue BITS = Cue.of(
-            "\\b(bits|specks?|flecks?|dots?|crumbs|pieces|powder|sediment|haze|colou?r)( \\w+){0,5} (is|are|was|were|comes?|came)( from| just| only| all| bits of| pieces of)* $");
+    private static final Cue NAMED =
+            Cue.of(SIGHT + "( \\w+){0,5} (is|are|was|were|comes?|came)( from| just| only| all| bits of| pieces of)* $");
 
     /** Tokens before the food. */
     private static final int REACH = 12;
 
     /** A food that is not of the recipe and is seen in the jars. */
     Optional<Range> another(Sentence s, Draft draft) {
-        if (draft.facts.times().isEmpty()) {
+        if (draft.facts.times().isEmpty() || !s.has(SEEN)) {
             return Optional.empty();
         }
         BitSet told = new BitSet(s.size());
@@ -111,7 +115,7 @@ final class Appearance {
         BESIDE.forEach(p -> s.mark(p, told));
         return IntStream.range(0, s.size())
                 .filter(i -> !told.get(i) && isAnotherFood(s, i, draft))
-                .filter(i -> BITS.matcher(s.around(i, REACH, 0)).find())
+                .filter(i -> NAMED.matcher(s.around(i, REACH, 0)).find())
                 .mapToObj(i -> s.span(i, i + 1))
                 .findFirst();
     }

@@ -53,6 +53,9 @@ final class Durations {
     private static final Cue PINGED =
             Cue.of("\\b(ping(ed|s)?|pop(ped|s)?|seal(ed)?|down|cool(ed)?)( \\w+)? (in|within|after) (about |only )?$");
 
+    private static final Cue BOILED =
+            Cue.of("(of |in |at )?(the |a )?(boil\\w*|process\\w*|canner|water ?bath|bath)\\b");
+
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
 
     private static final Cue OF_STEAM = Cue.of(
@@ -167,6 +170,7 @@ final class Durations {
         if (SAVED.matcher(s.around(i, 2, 0)).find()
                 || TURNED.matcher(s.around(i, 4, 0)).find()
                 || PINGED.matcher(s.around(i, 5, 0)).find()
+                        && !BOILED.matcher(s.around(d.next(), 0, 6)).lookingAt()
                 || OF_LIDS.matcher(s.around(i, 7, 0)).find()) {
             return;
         }

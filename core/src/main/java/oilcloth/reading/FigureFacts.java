@@ -53,29 +53,8 @@ final class FigureFacts {
             "\\b5 ?[-/,] ?10 ?([-/,]|and|or|, and|, or) ?15\\b"
                     + "|(?<=\\b(weighted|weighted (gauge|kind|type|one)|weights)[,:]? ?\\(?|\\bcanner[^.;]{0,20}\\()\\b10 ?([-/&]|and|or) ?15( ?(lbs?|pounds?|#|psi))?\\b(?! ?min)");
 
-    private static final Set<String> MONTHS = Set.of(
-            "january",
-            "february",
-            "march",
-            "april",
-            "may",
-            "june",
-            "july",
-            "august",
-            "september",
-            "october",
-            "november",
-            "december",
-            "sept",
-            "oct",
-            "nov",
-            "dec",
-            "aug",
-            "jan",
-            "feb",
-            "apr",
-            "jun",
-            "jul");
+    private static final Cue MONTH = Cue.of(
+            "^(jan(uary)?|feb(ruary)?|mar(ch)?|apr(il)?|may|june?|july?|aug(ust)?|sept?(ember)?|oct(ober)?|nov(ember)?|dec(ember)?)$");
 
     private static final Pattern NUMBERED = Pattern.compile("\\(1\\)(?s:.*)\\(2\\)");
 
@@ -109,7 +88,7 @@ final class FigureFacts {
             }
             // "October 3"
             if (s.token(i + 1).isNumber()
-                    && MONTHS.contains(s.token(i).norm())
+                    && MONTH.matcher(s.token(i).norm()).matches()
                     && Character.isUpperCase(s.token(i).raw().charAt(0))
                     && (i + 2 >= s.size() || !s.token(i + 2).isWord())) {
                 s.claim(i + 1, i + 2);

@@ -55,7 +55,7 @@ final class IngredientFinder {
     }
 
     void read(Sentence s, Draft draft) {
-        claimPhrases(s);
+        NotInTheJar.claimNames(s);
         boolean serves = Serving.isTold(s) || Serving.isPlainlyTold(s);
         Map<Integer, Amounts.Found> list = s.isItem() ? Map.of() : NamesFirst.of(s, guide.lexicon());
         for (int i = 0; i < s.size(); i++) {
@@ -95,7 +95,7 @@ final class IngredientFinder {
 
     /** Foods named in a title; they place the recipe and are not thereby ingredients. */
     List<Food> foodsOf(Sentence s) {
-        claimPhrases(s);
+        NotInTheJar.claimNames(s);
         List<Food> foods = new ArrayList<>();
         for (int i = 0; i < s.size(); i++) {
             if (!s.isClaimed(i)) {
@@ -107,23 +107,6 @@ final class IngredientFinder {
             }
         }
         return foods;
-    }
-
-    private static void claimPhrases(Sentence s) {
-        int token = 0;
-        Optional<Range> phrase = Vocabulary.NO_INGREDIENT.find(s.searched(), 0);
-        while (phrase.isPresent()) {
-            Range words = phrase.get().shift(s.range().start());
-            while (token < s.size() && s.token(token).range().end() <= words.start()) {
-                token++;
-            }
-            for (int k = token; k < s.size() && s.token(k).range().start() < words.end(); k++) {
-                if (!s.token(k).isNumber()) {
-                    s.claim(k, k + 1);
-                }
-            }
-            phrase = Vocabulary.NO_INGREDIENT.find(s.searched(), phrase.get().end());
-        }
     }
 
     private int amountAt(Sentence s, Draft draft, int i) {

@@ -6,6 +6,7 @@ import java.util.Set;
 import oilcloth.guide.Food;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** Foods named because they are not in the jar: a crop that failed, advice that is not taken. */
 final class NotInTheJar {
@@ -225,4 +226,22 @@ final class NotInTheJar {
     }
 
     private NotInTheJar() {}
+
+    /** "Peach lady", "apple peeler": names of foods in the names of other things. */
+    static void claimNames(Sentence s) {
+        int token = 0;
+        Optional<Range> phrase = Vocabulary.NO_INGREDIENT.find(s.searched(), 0);
+        while (phrase.isPresent()) {
+            Range words = phrase.get().shift(s.range().start());
+            while (token < s.size() && s.token(token).range().end() <= words.start()) {
+                token++;
+            }
+            for (int k = token; k < s.size() && s.token(k).range().start() < words.end(); k++) {
+                if (!s.token(k).isNumber()) {
+                    s.claim(k, k + 1);
+                }
+            }
+            phrase = Vocabulary.NO_INGREDIENT.find(s.searched(), phrase.get().end());
+        }
+    }
 }

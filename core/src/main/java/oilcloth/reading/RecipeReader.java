@@ -291,38 +291,8 @@ public final class RecipeReader {
                 && !words.endsWith("!");
     }
 
-    /** "An average of 14 pounds is needed per canner load": what to buy, in general. */
-    private static final Cue BUYING = Cue.of(
-            "\\b(per canner load|(average|pounds?|lbs?) [^.;]{0,40}\\bcanner load|bushel (weighs|yields|gives|makes|gets (me|us|you)|will (give|make|yield)|comes to)|an average of\\b[^.;]{0,40}\\bneeded|is needed per|weighs? \\d+ pounds? and yields?|yields? an average)\\b"
-                    + "|\\b(need|takes?|figure|allow|plan (on|for)) (on )?(about |around |roughly |at least )?(\\d|one|two|three)[^.;]{0,12}(pounds|lbs?|lb)( of \\w+)? (per|to the|to a|for a|a|for each|for every) (quart|pint|jar)|^(quantity|quality)\\b ?[:–—-]|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
-
-    /** Then the sentence tells of the canning as well. */
-    private static final Cue ALSO_DONE = Cue.of(
-            "\\b(minutes?|mins?|hours?|water ?bath|bwb|bwc|canner(?! load)|process\\w*|add(ed)?|put|stir\\w*|fill\\w*|each|with|vinegar|butter|oil|i|we)\\b");
-
-    private static final Cue WARNING = Cue.of(
-            "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on)\\b");
-
-    /** "If desired, thicken with flour paste; I did not". */
-    private static final Cue DECLINED = Cue.of(
-            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?\\.?$");
-
-    /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
-    private static final Cue GENERAL = Cue.of(
-            "\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
-
-    private static final Cue OF_ONESELF = Cue.of("\\b(i|we|my|our)\\b");
-
-    /** Words of a bulletin that tell nothing of this batch. */
-    private static boolean isAside(Sentence s) {
-        return s.has(BUYING) && !s.has(ALSO_DONE)
-                || s.has(WARNING)
-                || s.has(DECLINED)
-                || s.has(GENERAL) && !s.has(OF_ONESELF);
-    }
-
     private void sentence(Sentence s, Draft draft) {
-        if (isAside(s)) {
+        if (Bulletin.isTold(s)) {
             return;
         }
         int heard = Deviations.heard(draft);
@@ -353,29 +323,36 @@ public final class RecipeReader {
                 && (talk.isTalk(s, draft)
                         || canned
                                 && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size())))) {
-            cut(draft.unread, unread);
-            if (begun) {
-                cut(draft.facts.forms(), forms);
-                cut(draft.ingredients, foods);
-            }
-        }
-        if (silent && draft.unknownThings == unknown && appearance.isTold(s, draft, canned)) {
-            cut(draft.unread, unread);
-            if (begun) {
-                cut(draft.facts.forms(), forms);
-                cut(draft.ingredients, foods);
-            }
-            deviations.read(s, draft, before);
-            return;
+            forget(draft, unread, begun ? forms : NONE, foods);
         }
         trailing.read(s, draft);
         multiplied.read(s, draft);
         scrap.read(s, draft);
+        boolean grown =
+                draft.unread.size() > unread || draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
+        if (silent
+                && grown
+                && draft.unknownThings == unknown
+                && !ChangedAmount.isTold(s, draft)
+                && appearance.isTold(s, draft, canned)) {
+            forget(draft, unread, begun ? forms : NONE, foods);
+        }
         deviations.read(s, draft, before);
     }
 
+    private static final int NONE = -1;
+
+    /** @param forms how many forms, and with them foods, to keep; NONE where all of them tell what it is about */
+    private static void forget(Draft draft, int unread, int forms, int foods) {
+        cut(draft.unread, unread);
+        if (forms != NONE) {
+            cut(draft.facts.forms(), forms);
+            cut(draft.ingredients, foods);
+        }
+    }
+
     private static void cut(List<?> list, int size) {
-        list.subList(size, list.size()).clear();
+        list.subList(Math.min(size, list.size()), list.size()).clear();
     }
 
     /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */

@@ -90,6 +90,8 @@ class ProcessFactsTest {
             textBlock =
                     """
             Process 20 minutes at 11 pounds, dial gauge. | 11
+            Dial gauge. I brought it back up to 11 and started the 75 minutes over. | 11
+            Vented ten. 75 min at 10. | 10
             Dial gauge (tested in May) 11# 30 min | 11
             at ten pounds pressure for 75 minutes | 10
             75 min at 15 psi | 15
@@ -127,6 +129,7 @@ class ProcessFactsTest {
             textBlock =
                     """
             7 pounds of okra | 0
+            My neighbor and I share a canner (weighted, 10 and 15 lb). | 0
             4# beets, sliced | 0
             The gauge fell to 8 lb for a while. | 0
             Weighted canner. Vented ten minutes. Pints. The baby weighed 12 pounds. | 0

@@ -42,6 +42,8 @@ class VentingTest {
             Vented the canner with the lid locked on and the petcock open for all of 30 seconds. | false
             I check the vent pipe and the gasket, fill the jars and boil 5 minutes. Vented 10. | true
             Vented a full five, | false
+            After the steam has blown 10 minutes, | true
+            The steam had blown 5 minutes, | false
             5 minutes' venting. | false
             "How long do you vent?" "Five minutes." | false
             "How long do you vent?" "Ten minutes." | true

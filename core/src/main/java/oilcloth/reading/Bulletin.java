@@ -1,0 +1,38 @@
+package oilcloth.reading;
+
+import oilcloth.text.Cue;
+
+/** Sentences of a leaflet copied into a letter: what to buy, what may be left out, what to take heed of. */
+final class Bulletin {
+    /** "An average of 14 pounds is needed per canner load": what to buy, in general. */
+    private static final Cue BUYING = Cue.of(
+            "\\b(per canner load|(average|pounds?|lbs?) [^.;]{0,40}\\bcanner load|bushel (weighs|yields|gives|makes|gets (me|us|you)|will (give|make|yield)|comes to)|an average of\\b[^.;]{0,40}\\bneeded|is needed per|weighs? \\d+ pounds? and yields?|yields? an average)\\b"
+                    + "|\\b(need|takes?|figure|allow|plan (on|for)) (on )?(about |around |roughly |at least )?(\\d|one|two|three)[^.;]{0,12}(pounds|lbs?|lb)( of \\w+)? (per|to the|to a|for a|a|for each|for every) (quart|pint|jar)|^(quantity|quality)\\b ?[:–—-]|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
+
+    /** Then the sentence tells of the canning as well. */
+    private static final Cue ALSO_DONE = Cue.of(
+            "\\b(minutes?|mins?|hours?|water ?bath|bwb|bwc|canner(?! load)|process\\w*|add(ed)?|put|stir\\w*|fill\\w*|each|with|vinegar|butter|oil|i|we)\\b");
+
+    private static final Cue WARNING = Cue.of(
+            "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on)\\b");
+
+    /** "If desired, thicken with flour paste; I did not". */
+    private static final Cue DECLINED = Cue.of(
+            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?\\.?$");
+
+    /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
+    private static final Cue GENERAL = Cue.of(
+            "\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
+
+    private static final Cue OF_ONESELF = Cue.of("\\b(i|we|my|our)\\b");
+
+    /** Words of a bulletin that tell nothing of this batch. */
+    static boolean isTold(Sentence s) {
+        return s.has(BUYING) && !s.has(ALSO_DONE)
+                || s.has(WARNING)
+                || s.has(DECLINED)
+                || s.has(GENERAL) && !s.has(OF_ONESELF);
+    }
+
+    private Bulletin() {}
+}
