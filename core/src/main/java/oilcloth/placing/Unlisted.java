@@ -47,7 +47,7 @@ final class Unlisted {
                 .anyMatch(n -> guide.food(n).kind() == FoodClass.MEAT);
         return switch (food.kind()) {
             case WATER, SALT, DRY_HERB, DRY_SPICE, ACID -> true;
-            case SWEETENER -> !meat && !(isMuch(i) && isLowAcidPlain(rule, guide));
+            case SWEETENER -> !meat && !(isMuch(i, SPOONFUL) && isLowAcidPlain(rule, guide));
             case PECTIN -> preserve
                     && !food.name().equals("pectin, low-sugar powdered")
                     && !food.name().startsWith("pectin, calcium")
@@ -75,8 +75,8 @@ final class Unlisted {
                                     .orElse(false);
             case SEAFOOD -> rule.form().equals("seafood-soup");
             case FLAVORING -> food.isSeasoning();
-            case OTHER, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, FRESH_HERB, NUT -> ANTI_BROWNING.contains(
-                    food.name());
+            case FRESH_HERB -> (soup || rule.form().equals("stock")) && !isMuch(i, SEASONING);
+            case OTHER, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, NUT -> ANTI_BROWNING.contains(food.name());
         };
     }
 
@@ -101,8 +101,8 @@ final class Unlisted {
                         .anyMatch(f -> f.acidity() == Acidity.LOW && !f.group().equals("sweet potato"));
     }
 
-    private static boolean isMuch(Ingredient i) {
-        return i.leastVolume().filter(v -> v.compareTo(SPOONFUL) > 0).isPresent();
+    private static boolean isMuch(Ingredient i, Volume most) {
+        return i.leastVolume().filter(v -> v.compareTo(most) > 0).isPresent();
     }
 
     private static final Volume SPOONFUL = Volume.ofTeaspoons(12);
@@ -114,14 +114,12 @@ final class Unlisted {
         return food.name().equals("vegetables") || food.name().equals("fruit");
     }
 
-    private static final Volume SEASONING_GARLIC = Volume.ofCups(0.5);
+    /** Sprigs and cloves for a kettle of soup. */
+    private static final Volume SEASONING = Volume.ofCups(0.5);
 
     /** Garlic has no process of its own: cloves season a soup, cups of it are another food. */
     private static boolean isMuchGarlic(Ingredient i) {
-        return i.food().group().equals("garlic")
-                && i.leastVolume()
-                        .filter(v -> v.compareTo(SEASONING_GARLIC) > 0)
-                        .isPresent();
+        return i.food().group().equals("garlic") && isMuch(i, SEASONING);
     }
 
     /** A soup may hold only vegetables that have a canning process of their own; onion and celery season it. */

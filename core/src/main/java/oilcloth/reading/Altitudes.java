@@ -104,7 +104,7 @@ final class Altitudes {
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
                                 || feet
                                         && (f.low() == 0
-                                                || (i == 0 || s.is(i - 1, ",") || s.is(i - 1, ";"))
+                                                || (i == 0 || s.is(i - 1, ",") || s.is(i - 1, ";") || s.is(i - 1, "."))
                                                         && (unit + 2 >= s.size() || s.is(unit + 1, "."))));
         if ((f.low() >= 100 || low || (said && !isSmall(s, i, f) && f.low() == Math.rint(f.low())))
                 && (feet || (metres && (said || low || f.low() >= 300)))) {

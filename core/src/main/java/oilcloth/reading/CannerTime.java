@@ -55,6 +55,12 @@ final class CannerTime {
     /** "I set the fifteen-pound weight after ten minutes of steam and went 20 minutes". */
     private static final Cue UNDER_WEIGHT = Cue.of("\\b(weight|pounds?|lbs?|psi|dial|canner)\\b");
 
+    /** "Brought it up to 11 pounds, and did 35 minutes". */
+    private static final Cue WENT = Cue.of(
+            "\\b(did|gave (it|them)|kept (it|them)( there)?|held (it|them)( there)?|let (it|them) (go|run))( for)?( a| the)?( full| whole)? $");
+
+    private static final Cue POUNDS = Cue.of("\\b(pounds?|lbs?|psi)\\b|#");
+
     /** "Brought it back up and started the 30 minutes all over". */
     private static final Cue AGAIN = Cue.of("\\b(start(ed)?|began|restarted) (the|my|that|its) (full |whole )?$");
 
@@ -84,7 +90,9 @@ final class CannerTime {
         if (RUNS.matcher(s.around(from, 3, 0)).find() && (inCanner || !s.has(COOKS))) {
             return true;
         }
-        if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT)) {
+        if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT)
+                || WENT.matcher(s.around(from, 4, 0)).find()
+                        && POUNDS.matcher(before).find()) {
             return true;
         }
         boolean broken = false;

@@ -33,6 +33,10 @@ final class CanningMethods {
     private static final Cue WISHED_FOR = Cue.of(
             "\\b(wanted|wished|hoped|meant|planned|intended|wish|hoping|hope|would (like|love)|i'd (like|love)|saving up|afraid|scared) (to (use|buy|get|try|borrow|do (it|them) in) |for |of )?(a|the|my|her|your|one of those) (\\w+ )?$");
 
+    /** "Three hours in the bath since the pressure canner scares me": there is one, and it is not used. */
+    private static final Cue SHUNNED = Cue.of(
+            "^ ?(\\w+ )?(scares?|scared|frightens?|terrif\\w+|worries|intimidates|makes? (me|us|my \\w+) (nervous|uneasy|jumpy)|is (broken?|in the shop|on loan|out of (order|commission)|too (big|heavy|much))|(broke|quit|died|blew up|exploded)|(won't|doesn't|does not|will not) (hold|build|come up|fit|seal|work))\\b");
+
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
     private static final Cue IN_BOILING_WATER = Cue.of(
             "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b[^.;]{0,30}\\bboiling[- ]water(?=[.;,]|$)");
@@ -77,6 +81,9 @@ final class CanningMethods {
             s.find(method.pattern())
                     .filter(r -> !BEFORE_ITS_TIME.matcher(before(s, r)).find())
                     .filter(r -> !WISHED_FOR.matcher(before(s, r)).find())
+                    .filter(r -> !SHUNNED.matcher(
+                                    s.low().substring(r.end() - s.range().start()))
+                            .lookingAt())
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
         }
         inBoilingWater(s, draft);

@@ -29,8 +29,11 @@ final class ContextWords {
     private static final Pattern DRIED_LIMAS =
             Pattern.compile("(?i)\\b(dried|dry) (\\w+ )?(limas?|lima beans|butter ?beans)\\b");
 
-    private static final Pattern FRESH_LIMAS = Pattern.compile(
-            "(?i)\\b(fresh|green|shelled|garden) (\\w+ )?(limas?|lima beans|butter ?beans)\\b|\\bin the pod\\b");
+    private static final Pattern DRIED_PEAS = Pattern.compile(
+            "(?i)\\b(dried|dry) (\\w+ )?((black|yellow|pink)[- ]?eye[d]?s?|cow|field|crowder|purple hull)\\b|\\b(black|yellow|pink)[- ]?eye[d]? peas?,? \\(?(dried|dry)\\b");
+
+    private static final Pattern FRESH_ONES = Pattern.compile(
+            "(?i)\\b(fresh|green|shelled|garden) (\\w+ )?(limas?|lima beans|butter ?beans|black|peas)\\b|\\bin the pod\\b");
 
     private ContextWords() {}
 
@@ -46,7 +49,9 @@ final class ContextWords {
         if (food.name().equals("celery") && amount.isEmpty() && saysSeedsBehind(s, from)) {
             return guide.food("celery seed");
         }
-        if (food.name().equals("lima bean, fresh") && s.wholeHas(DRIED_LIMAS) && !s.wholeHas(FRESH_LIMAS)) {
+        boolean dried = food.name().equals("lima bean, fresh") && s.wholeHas(DRIED_LIMAS)
+                || food.name().equals("field pea") && s.wholeHas(DRIED_PEAS);
+        if (dried && !s.wholeHas(FRESH_ONES)) {
             return guide.food("beans, dry");
         }
         // "2 lb peeled cloves" is no spice
@@ -180,8 +185,21 @@ final class ContextWords {
                 && draft.ingredients.stream().noneMatch(i -> i.amount().isPresent())) {
             return onlyOf(draft).map(f -> new Meant(f, amount.next()));
         }
+        boolean gave = amount.unitSaid() && GAVE.matcher(s.around(from, 5, 0)).find();
+        if (alone && gave) {
+            List<Food> cut = named(guide, s, from).stream()
+                    .filter(f -> f.kind().isProduce())
+                    .toList();
+            if (cut.size() == 1) {
+                return Optional.of(new Meant(cut.get(0), amount.next()));
+            }
+        }
         return colour(s, amount.next(), draft).map(f -> new Meant(f, colours(s, amount.next())));
     }
+
+    /** "Cut the kernels off, which gave me 10 cups". */
+    private static final Cue GAVE = Cue.of(
+            "\\b(which|that|and|it|they)( all)? (gave|made|came to|measured|yielded)( me| us| out to)?( about| around| just| almost)? $");
 
     /** "Add bottled lemon juice to jars, 2 tablespoons per quart": the only acid or salt named before in the clause. */
     private static Optional<Food> dosed(GuideSnapshot guide, Sentence s, int from, int next) {

@@ -190,9 +190,9 @@ final class Deviations {
         return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);
     }
 
-    /** "Can I swap in more corn next time?", but not "as I did this year", "leave it out next time too". */
+    /** "Can I swap in more corn next time?", "may I thin it when I serve it?", but not "as I did this year", "leave it out next time too". */
     private static final Cue ASKS_AHEAD = Cue.of(
-            "^((and|also|so|or|but|another thing,?) )*(can|could|should|may|might|would it (be|work|hurt)|is it|what if|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on)\\b[^?]*\\?$");
+            "^((and|also|so|or|but|another thing,?) )*(can|could|should|may|might|would it (be|work|hurt)|is it|what if|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on|(when|once|after|before) (i|we|you|they) (open|opens|opened|serve|serves|eat|heat|reheat|use)|(when|at|before) serving|(after|once|on|upon) (opening|opened))\\b[^?]*\\?$");
 
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
@@ -222,6 +222,8 @@ final class Deviations {
         }
         if (odd.isEmpty() && !mended && !Venting.isToldAgain(s, draft) && said(draft, heard(draft)) == before) {
             odd = s.find(ODD)
+                    .filter(r ->
+                            !appearance.isTold(s, draft, !draft.facts.times().isEmpty()))
                     .or(() -> namesPercent(s) ? s.find(WEAK) : Optional.empty())
                     .or(() -> told(s, draft, draft.facts.times().isEmpty()));
         } else if (odd.isEmpty()) {
@@ -291,6 +293,7 @@ final class Deviations {
     /** What sounds like something that mattered, though something was read in the sentence. */
     private Optional<Range> alike(Sentence s, Draft draft) {
         return grave(s, draft)
+                .filter(r -> !talk.isOnePhrase(s))
                 .filter(r -> !appearance.isTold(s, draft, !draft.facts.times().isEmpty()));
     }
 
@@ -331,7 +334,9 @@ final class Deviations {
 
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
-        return strange(s, draft, untimed).filter(r -> !appearance.isTold(s, draft, !untimed));
+        return strange(s, draft, untimed)
+                .filter(r -> !talk.isOnePhrase(s))
+                .filter(r -> !appearance.isTold(s, draft, !untimed));
     }
 
     private Optional<Range> strange(Sentence s, Draft draft, boolean untimed) {

@@ -108,6 +108,7 @@ final class FigureFacts {
                             || s.is(i, "page")
                             || s.is(i, "day")
                             || s.is(i, "batch")
+                            || s.is(i, "load")
                             || s.is(i, "no"))
                     && (s.token(i + 1).isNumber()
                             || (s.is(i, "day") || s.is(i, "step"))
@@ -149,9 +150,9 @@ final class FigureFacts {
         if (u.is("psi")
                 || PressurePounds.at(s, unit)
                 || told && (PressurePounds.alone(s, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
-            // "the gauge fell to 8 lb" is no pressure anybody processed at
+            // "the gauge fell to 8 lb", "off heat, 0 psi by itself" is no pressure anybody processed at
             boolean fell = FELL.matcher(s.around(i, 4, 0)).find();
-            if (f.high() <= 30 && !fell) {
+            if (f.high() <= 30 && f.high() > 0 && !fell) {
                 draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, unit + 1)));
             }
             return unit + 1;

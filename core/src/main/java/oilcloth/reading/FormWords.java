@@ -29,7 +29,7 @@ final class FormWords {
             Phrase.of("\\bbrandied\\b", "brandied"),
             Phrase.of("\\bbread[- ]and[- ]butter", "pickle"),
             Phrase.of(
-                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
+                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|(?<!\\b(wip(e|es|ed|ing)|towel|rag|cloth|napkin)\\b[^.;]{0,30} )\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
                     "pickle"),
             Phrase.of("\\b(sauer)?kraut\\b", "kraut"),
             Phrase.of(

@@ -58,6 +58,10 @@ final class HeadspaceFigures {
     private static final Cue NOT_HEADSPACE = Cue.of(
             "^ ?tops\\b(?! of)|\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the \\w+|of (hot |simmering )?water|of (crushed |cracked |cubed )?ice|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
 
+    /** "An inch and a half of clear juice at the bottom". */
+    private static final Cue OF_THE_BOTTOM = Cue.of(
+            " of (\\w+ ){0,3}(at|in|on|along|near|under) (the )?(very )?(bottom|bottoms|fruit|sides?)\\b| (at|in|on|from) the bottom\\b");
+
     private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");
 
@@ -196,6 +200,7 @@ final class HeadspaceFigures {
                 // "water covering them by 2 to 3 inches"
                 || clauseBefore.stripTrailing().endsWith(" by")
                 || NOT_HEADSPACE.matcher(tail).find()
+                || OF_THE_BOTTOM.matcher(after).lookingAt()
                 || s.low().contains("inches of water")
                 || f.high() > 4) {
             return;

@@ -39,6 +39,12 @@ final class JarMentions {
             Found jar = found.get();
             int before = figureBefore(s, i);
             boolean counted = before >= 0;
+            timesSoMany(s, jar).ifPresent(f -> {
+                if (draft.facts.yield().isEmpty()) {
+                    draft.facts.yield(Fact.read(new Yield(f.low(), f.high(), jar.jar()), s.span(jar.next(), f.next())));
+                }
+                s.claim(jar.next(), f.next());
+            });
             // "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure
             if (counted
                     && isMeasure(s, jar.next())
@@ -138,6 +144,16 @@ final class JarMentions {
                 && !s.is(i + 1, "jars");
     }
 
+    /** "Pint x 6", "quarts × 7", "qt (7)". */
+    private static Optional<Numbers.Figure> timesSoMany(Sentence s, Found jar) {
+        int n = jar.next();
+        boolean times = s.is(n, "x") || s.is(n, "×") || s.is(n, "(") && s.is(n + 2, ")");
+        return times && n + 1 < s.size()
+                ? Numbers.at(s.tokens(), n + 1)
+                        .filter(f -> f.next() >= s.size() || !s.token(f.next()).isWord())
+                : Optional.empty();
+    }
+
     private static int figureBefore(Sentence s, int i) {
         for (int k = Math.max(0, i - 6); k < i; k++) {
             Optional<Numbers.Figure> f = Numbers.at(s.tokens(), k);
@@ -206,6 +222,9 @@ final class JarMentions {
         }
         if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && countsJars(s, i)) {
             return found(s, JarSize.QUART, i + 1);
+        }
+        if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, ":") && (s.is(i - 2, "jar") || s.is(i - 2, "jars"))) {
+            return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         // "pt jars", "qt. jars"
         int named = s.is(i + 1, ".") ? i + 2 : i + 1;

@@ -215,9 +215,17 @@ final class NotInTheJar {
                 || isNotHeeded(s, i);
     }
 
-    /** Another's, a likeness, or another name of what is named already. */
+    /** "75 minutes, same as we do the venison": whose way it is done. */
+    private static final Cue AS_WE_DO = Cue.of(
+            "\\b(same|just|exactly|like|as) (as |like )?(i|we|she|he|they|mom|mother|grandma|you) (always |usually |also )?(do|does|did|use|used|run|ran|give|gave|can|canned|process\\w*)( (it|them))?( for| with| on| in)? (the |our |my |her |his |your )?$");
+
+    private static boolean isModel(Sentence s, int i) {
+        return !s.isItem() && AS_WE_DO.matcher(s.around(i, 7, 0)).find();
+    }
+
+    /** Another's, a likeness, a model, or another name of what is named already. */
     static boolean isOnlyCompared(Sentence s, int i, int end) {
-        return isHers(s) || isAnotherName(s, i, end) || isLikeness(s, i);
+        return isHers(s) || isAnotherName(s, i, end) || isLikeness(s, i) || isModel(s, i);
     }
 
     /** What a paper is about, or what was traded: it may be what the letter is about. */

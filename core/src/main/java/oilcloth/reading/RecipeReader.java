@@ -131,6 +131,7 @@ public final class RecipeReader {
         boolean item = isItem(text, rest);
         boolean first = true;
         List<Range> sentences = Answered.joined(text, Sentences.of(text, rest));
+        int takenBack = rest.start();
         for (int k = 0; k < sentences.size(); k++) {
             // "Vent: 10. Pressure: 11. Time: 55."
             if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
@@ -138,7 +139,13 @@ public final class RecipeReader {
             }
             Range told = sentences.get(k);
             if (k > 0 && draft.ingredients.isEmpty() && draft.facts.times().isEmpty()) {
-                told = new Range(told.start() + Retracted.start(told.of(text), ingredients), told.end());
+                String on = new Range(told.start(), rest.end()).of(text);
+                takenBack = Math.max(takenBack, told.start() + Retracted.start(on, ingredients));
+                if (takenBack >= told.end()) {
+                    inPassing(new Sentence(whole, told, false), draft);
+                    continue;
+                }
+                told = new Range(Math.max(takenBack, told.start()), told.end());
             }
             Sentence s = new Sentence(whole, told, item && first);
             boolean denied = k + 1 < sentences.size()

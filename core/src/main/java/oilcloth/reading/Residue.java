@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Set;
 import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Unread;
@@ -31,8 +32,8 @@ final class Residue {
     private static final double COLD_ENOUGH = 40;
 
     /** "8 F above boiling point, so 220 here". */
-    private static final Cue BOILING_POINT =
-            Cue.of("\\b(boiling|gel|jell|jelly|jellying|setting) point\\b|\\b(above|over|past) boiling\\b");
+    private static final Cue BOILING_POINT = Cue.of(
+            "\\b(boiling|gel|jell|jelly|jellying|setting) point\\b|\\b(above|over|past) boiling\\b|\\bwater boils\\b|\\b(cook|boil)(ed|ing|s)?\\b[^.;]{0,40} (to|till|until) (about |it (hit|hits|reached) )?2[12]\\d\\b(?! (f(ee|oo)?t|meters|m)\\b)");
 
     private static final Cue THERMOMETER = Cue.of("\\bthermometer\\b");
 
@@ -73,7 +74,7 @@ final class Residue {
             if (s.isClaimed(i) || !s.token(i).isNumber()) {
                 continue;
             }
-            if (isSound(s, i) || isClub(s, i) || isAcidReading(s, i) || isAge(s, i)) {
+            if (isEars(s, i) || isSound(s, i) || isClub(s, i) || isAcidReading(s, i) || isAge(s, i)) {
                 s.claim(i, i + 1);
                 continue;
             }
@@ -98,6 +99,14 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    private static final Cue EARS = Cue.of("(\\w+ )?(ears|cobs)\\b");
+    private static final Pattern CORN = Pattern.compile("(?i)\\b(corn|kernels)\\b");
+
+    /** "I boiled 20 ears five minutes": as they grew, where the corn is named. */
+    private static boolean isEars(Sentence s, int i) {
+        return EARS.matcher(s.around(i + 1, 0, 2)).lookingAt() && s.wholeHas(CORN);
     }
 
     /** "Doing this for 4-H". */
@@ -161,8 +170,11 @@ final class Residue {
         return slash > 0 && figure.length() - slash > 2 && !figure.endsWith("/16");
     }
 
-    /** "11 lb, vented 10, 60 min", "lid off, waited 10": minutes of steam, and of rest. */
+    /** "11 lb, vented 10, 60 min", "30 min, 10 vent", "lid off, waited 10": minutes of steam, and of rest. */
     private static boolean isVenting(Sentence s, int i) {
+        if ((s.is(i + 1, "vent") || s.is(i + 1, "venting")) && !s.is(i + 2, "pipe")) {
+            return true;
+        }
         // "vented a full 10"
         int verb = s.is(i - 1, "full") ? i - 3 : i - 1;
         return verb >= 0

@@ -32,6 +32,10 @@ final class Talk {
     private static final List<Cue> PHRASES =
             PatternFile.load("talk-phrases.txt").cues("");
 
+    /** Those that leave no words open. */
+    private static final List<Cue> CLOSED =
+            PHRASES.stream().filter(p -> !p.toString().contains("[^")).toList();
+
     /** At table any food may be named that is in no jar. */
     private static final Cue MEAL = Cue.of(
             "\\b(eat|eats|eating|ate|serve|serves|served|drink|drank|breakfast|lunch|dinner|supper|toast|chowder|chili|stew|soup|casserole|salads?|sandwich\\w*|picnic|potluck|noodles|nachos|biscuits?|pancakes|pie|pies|gravy)\\b"
@@ -109,6 +113,21 @@ final class Talk {
     private static final int FEW = 7;
 
     private static final int SHORT = 3;
+
+    private static final Set<String> BETWEEN =
+            Set.of("and", "but", "so", "then", "also", "too", "or", "though", "anyway");
+
+    /** One phrase that is listed as harmless and nothing else, whatever its words weigh elsewhere. */
+    boolean isOnePhrase(Sentence s) {
+        return CLOSED.stream().filter(s::has).anyMatch(p -> {
+            BitSet told = new BitSet(s.size());
+            s.mark(p, told);
+            return IntStream.range(0, s.size())
+                    .allMatch(i -> told.get(i)
+                            || !s.token(i).isWord() && !s.token(i).isNumber()
+                            || BETWEEN.contains(s.token(i).norm()));
+        });
+    }
 
     /** Known in all its words to say nothing of what is in the jars: what was read from it may be forgotten. */
     boolean isTalk(Sentence s, Draft draft) {

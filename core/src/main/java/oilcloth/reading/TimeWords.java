@@ -101,6 +101,7 @@ final class TimeWords {
             Stream.concat(HEAT.stream(), OTHER_STEPS.stream()).collect(Collectors.toUnmodifiableSet());
 
     static final Set<String> WAIT = Set.of(
+            "zero",
             "wait",
             "waited",
             "rest",

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Ingredient;
@@ -22,7 +23,7 @@ final class Trailing {
 
     /** What is done once the time is over, and other phrases with nothing in them against it. */
     private static final Cue IDLE = Cue.of(
-            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|(no|without( any)?) (added )?salt|(just )?to be (extra |really |on the )?(safe|sure)( side)?|above sea level|to (take the edge off|cut the (sour|tart|acid)\\w*)|and a (spoon|pinch|spoonful|teaspoon) of sugar|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|(just |only )?barely over|(once|when|after) (it|the \\w+) (hit|hits|reached|reaches|got to|gets to|came to)|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|(just )?(the way|as|like) (we|i|you|they) (were |was |have been |had been )?(shown?|taught|told|said|showed|demonstrated|learned)( (us|me|to|it|in class))*|(took|take|got|get|worked) (the |any |all )?(air )?bubbles( out| up)?|(as the (liquid|syrup) )?(since|because|as) (my|our|the) \\w+ (is|has|can't|cannot|mustn't|shouldn't)( have| eat)?( a| any)? ?(sugar|salt|diabet\\w*|diet)|for a change|this time( around)?|(was |is |reads? )?(dead|spot) on|or better|never less|no more,? (and )?no less(?! than)|(?<=\\b(pints|quarts|jars),? )loose(ly)?(?= ?[,.;])|not (the )?\\d+(?= ?[.,;)]|$)|pack(ed|ing)? loose|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation)|or (should|do|would|can|could|must|does|is) (i|we|it|that|they) [^.;]*(?=\\?))\\b");
+            "\\b((with |then )?(the )?(heat|burner|stove|gas|fire)( was| is)?( turned)? off|(turned?|shut) (it |the (heat|burner|stove) )?off|(then )?(the )?lids? (came |comes )?off|took (it |them |the \\w+ )?off|let (it|them|the (pressure|canner|gauge|jars)) (\\w+ )?(down|drop|fall|cool|come|go|sit|stand|rest)|cool(ed|ing)?( down| off| naturally)*|(no|without( any)?) (added )?salt|(just )?to be (extra |really |on the )?(safe|sure)( side)?|above sea level|to (take the edge off|cut the (sour|tart|acid)\\w*)|and a (spoon|pinch|spoonful|teaspoon) of sugar|(with )?(the )?(weight|it) (was |kept )?(going|rocking|jiggling|dancing|doing its dance)( gently| steadily| the (whole|entire) time)?|(just |only )?barely over|(once|when|after) (it|the \\w+) (hit|hits|reached|reaches|got to|gets to|came to)|before (i |we )?(the weight (goes|went) on|put(ting)? the weight on)|never left (it|the (stove|kitchen|canner))|(just )?(the way|as|like) (we|i|you|they) (were |was |have been |had been )?(shown?|taught|told|said|showed|demonstrated|learned)( (us|me|to|it|in class))*|(took|take|got|get|worked) (the |any |all )?(air )?bubbles( out| up)?|(as the (liquid|syrup) )?(since|because|as) (my|our|the) \\w+ (is|has|can't|cannot|mustn't|shouldn't)( have| eat)?( a| any)? ?(sugar|salt|diabet\\w*|diet)|(it |and )?never (stopped|quit|let up) (jiggling|rocking|dancing|rattling|hissing|boiling)|for a change|(at|in) the (very )?top( of (the|each) jars?)?|this time( around)?|(was |is |reads? )?(dead|spot) on|or better|never less|no more,? (and )?no less(?! than)|(?<=\\b(pints|quarts|jars),? )loose(ly)?(?= ?[,.;])|not (the )?\\d+(?= ?[.,;)]|$)|pack(ed|ing)? loose|(adjusted|add(ed)?|allowing) for (my |our |the )?(altitude|elevation)|or (should|do|would|can|could|must|does|is) (i|we|it|that|they) [^.;]*(?=\\?))\\b");
 
     /** Known words all, and yet no time that was tested. */
     private static final Cue UNSURE = Cue.of(
@@ -160,7 +161,10 @@ final class Trailing {
                         .allMatch(draft.boiledTimes::contains);
     }
 
-    /** "At 2,300 ft in Dillard hollow". */
+    private static final Set<String> STREET =
+            Set.of("street", "st", "road", "rd", "avenue", "ave", "lane", "ln", "drive", "hollow", "county", "ridge");
+
+    /** "At 2,300 ft in Dillard hollow", "Harbor street, 12 feet". */
     private static boolean isPlace(Sentence s, int i) {
         return i > 0
                 && Character.isUpperCase(s.token(i).raw().charAt(0))
@@ -168,6 +172,7 @@ final class Trailing {
                         || s.is(i - 1, "at")
                         || s.is(i - 1, "near")
                         || s.is(i - 1, "outside")
+                        || i + 1 < s.size() && STREET.contains(s.token(i + 1).norm())
                         || isPlace(s, i - 1))
                 && !Talk.isWeighty(s.token(i).norm());
     }

@@ -28,6 +28,10 @@ final class UnknownAmount {
     private static final Cue PRESSED = Cue.of(
             "\\b(juice|pulp|liquid|puree)( (about|is|was|measured|measures|left|makes|made|came to|should be|around))* $");
 
+    /** "Strained through cheesecloth to get 2 1/4 cups juice". */
+    private static final Cue STRAINED = Cue.of(
+            "\\b(strain|press|drip|drain|mill|squeeze|sieve)\\w*\\b[^.;]{0,40}\\b(to|get|got|for|gave|giving|making|made|yielded|yielding)( (me|us))?( about)? $");
+
     /** "30 pounds from the co-op": of what is canned. */
     private static final Cue FROM_SOMEWHERE = Cue.of("from (the|my|our|a|an|his|her|their|some) \\w");
 
@@ -56,6 +60,13 @@ final class UnknownAmount {
 
     /** "Weighted it with two quart jars filled with water". */
     private static final Cue FULL_JARS = Cue.of("jars? (filled with|full of|of) (water|brine)\\b");
+
+    /** "Nine quarts, by the way, from 25 lb". */
+    private static final Cue OUT_OF =
+            Cue.of("\\b(pints|quarts|jars)\\b[^.;]{0,24}\\b(from|out of) (about |my |the )?$");
+
+    /** "Was the lemon juice enough for nine pounds?" */
+    private static final Cue ENOUGH_FOR = Cue.of("\\benough for (about |only )?$");
 
     /** "Forty pounds gave 31 pints". */
     private static final Cue GAVE = Cue.of(
@@ -179,6 +190,9 @@ final class UnknownAmount {
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || IN_THE_POD.matcher(s.around(amount.next(), 0, 3)).lookingAt()
                 || noun == amount.next() && PRESSED.matcher(s.around(i, 5, 0)).find()
+                || noun < s.size()
+                        && PULP.contains(s.token(noun).norm())
+                        && STRAINED.matcher(s.around(i, 12, 0)).find()
                 || PUT_BY.matcher(s.around(amount.next(), 0, 8)).find()
                         && OTHERS.matcher(s.around(i, 2, 0)).find()
                 || told && FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
@@ -202,6 +216,9 @@ final class UnknownAmount {
                                         && !s.isItem()
                                         && !s.has(Vocabulary.ADD))
                 || GAVE.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                || s.low().endsWith("?")
+                        && ENOUGH_FOR.matcher(s.around(i, 3, 0)).find()
+                || told && unnamed && OUT_OF.matcher(s.around(i, 9, 0)).find()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
                 || kind == Unit.Kind.MASS

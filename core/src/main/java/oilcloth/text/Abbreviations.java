@@ -3,18 +3,21 @@ package oilcloth.text;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Patterns are written with the full names of the jars; canners write "qts" and "pts" as often. */
+/** Patterns are written with full words; canners write "qts", "pts" and "ea" as often. */
 final class Abbreviations {
     private static final Pattern JAR = Pattern.compile("(?:(?<![a-z])|(?<=\\\\b))(quart|pint)s(\\??)(?![a-z])");
+
+    private static final Pattern EACH = Pattern.compile("(?:(?<![a-z])|(?<=\\\\b))each(?![a-z])");
 
     private Abbreviations() {}
 
     /** The pattern, finding the short names wherever it finds the full ones. */
     static String widened(String regex) {
-        return JAR.matcher(regex).replaceAll(m -> {
-            String abbreviated = m.group(1).equals("quart") ? "qts" : "pts";
-            return Matcher.quoteReplacement(
-                    "(?:" + m.group(1) + "s" + m.group(2) + "|" + abbreviated + m.group(2) + ")");
-        });
+        return JAR.matcher(EACH.matcher(regex).replaceAll("(?:each|ea(?![a-z]))"))
+                .replaceAll(m -> {
+                    String abbreviated = m.group(1).equals("quart") ? "qts" : "pts";
+                    return Matcher.quoteReplacement(
+                            "(?:" + m.group(1) + "s" + m.group(2) + "|" + abbreviated + m.group(2) + ")");
+                });
     }
 }

@@ -2,6 +2,7 @@ package oilcloth.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import oilcloth.measure.Fractions;
 
@@ -44,10 +45,14 @@ public final class Tokens {
         return tokens;
     }
 
-    /** "B.W." is "bw", "heyyy" is "hey", "w/o" is "without". */
+    /** "B.W." is "bw", "heyyy" is "hey", "w/o" is "without", "w/" and "w" are "with", "ea" is "each". */
     private static String norm(String folded, Token.Kind kind) {
         if (kind != Token.Kind.WORD) {
             return folded;
+        }
+        String full = SHORT.get(folded);
+        if (full != null) {
+            return full;
         }
         if (folded.indexOf('/') > 0) {
             return "without";
@@ -63,6 +68,8 @@ public final class Tokens {
         return folded;
     }
 
+    private static final Map<String, String> SHORT = Map.of("ea", "each", "w/", "with", "w", "with");
+
     private static final Pattern DRAWN_OUT = Pattern.compile("(\\p{L})\\1{2,}");
 
     /** Where "B.W." that begins at {@code i} ends, or {@code i}: letters with a dot behind each, two at least. */
@@ -74,7 +81,7 @@ public final class Tokens {
         return j > i + 2 ? j : i;
     }
 
-    /** Where "w/o" or "w/out" that begins at {@code i} ends, or {@code i}. */
+    /** Where "w/o", "w/out" or "w/" that begins at {@code i} ends, or {@code i}. */
     private static int withoutEnd(String text, int i, int end) {
         for (String without : WITHOUT) {
             int j = i + without.length();
@@ -84,7 +91,7 @@ public final class Tokens {
                 return j;
             }
         }
-        return i;
+        return text.regionMatches(true, i, "w/", 0, 2) && i + 2 <= end ? i + 2 : i;
     }
 
     private static final List<String> WITHOUT = List.of("w/o", "w/out");

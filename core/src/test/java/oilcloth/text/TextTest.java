@@ -41,7 +41,9 @@ class TextTest {
         assertThat(norms("heyyy, sooo good")).containsExactly("hey", ",", "so", "good");
         assertThat(norms("in. x.")).containsExactly("in", ".", "x", ".");
         assertThat(norms("7 lb w/out tops, w/o salt, w/olives"))
-                .containsExactly("7", "lb", "without", "tops", ",", "without", "salt", ",", "w", "/", "olives");
+                .containsExactly("7", "lb", "without", "tops", ",", "without", "salt", ",", "with", "olives");
+        assertThat(norms("covered w water, 2 T in ea quart"))
+                .containsExactly("covered", "with", "water", ",", "2", "t", "in", "each", "quart");
     }
 
     private static List<String> norms(String text) {
