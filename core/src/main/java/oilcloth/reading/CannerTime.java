@@ -171,7 +171,13 @@ final class CannerTime {
         int end = s.is(joined - 1, ")") ? opening(s, joined - 1) : s.is(joined, "and") ? joined : from;
         int k = s.is(end - 1, "for") || s.is(end - 1, ",") || s.is(end - 1, "x") ? end - 2 : end - 1;
         boolean weight = s.is(k, "weight") || s.is(k, "weighted") || s.is(k, "dial");
-        if (weight && (s.is(k - 1, "lb") || s.is(k - 1, "lbs") || s.is(k - 1, "pound") || s.is(k - 1, "pounds"))) {
+        if (weight
+                && (s.is(k - 1, "#")
+                        || s.is(k - 1, "psi")
+                        || s.is(k - 1, "lb")
+                        || s.is(k - 1, "lbs")
+                        || s.is(k - 1, "pound")
+                        || s.is(k - 1, "pounds"))) {
             // "ten lb weight 45 min"
             k--;
         }

@@ -175,8 +175,8 @@ final class Deviations {
     private static final Cue WOULD_HAVE = Cue.of(
             "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b|^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he) (would've|'d've|used to)\\b");
 
-    private static final Cue OURSELVES =
-            Cue.of("\\b(i|we|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
+    private static final Cue OURSELVES = Cue.of(
+            "\\b(i|we(?! (kids|children|girls|boys|cousins|little ones)\\b)|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
     /** "Mother would've boiled them all day and I did too". */
     private static final Cue DID_LIKEWISE = Cue.of(

@@ -58,6 +58,13 @@ final class Durations {
 
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
 
+    /** "I did vent it, ten minutes by the clock". */
+    private static final Cue VENTED = Cue.of(
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)( (it|her|mine|the (canner|cooker)))? ?,? (for |about |a |good |full |exactly )*$");
+
+    private static final Cue AT_POUNDS =
+            Cue.of("(at|@|with|under) (\\S+ )?(\\d+|five|ten|eleven|twelve|fifteen|pressure|pounds)\\b");
+
     private static final Cue OF_STEAM = Cue.of(
             "(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)"
                     + "|([^\\s,;.]+ ){0,5}with (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing|out)\\b");
@@ -176,6 +183,11 @@ final class Durations {
         }
         if (d.most() <= LONGEST_VENTING
                 && OF_STEAM.matcher(s.around(d.next(), 0, 9)).lookingAt()) {
+            return;
+        }
+        if (d.most() <= LONGEST_VENTING
+                && VENTED.matcher(s.around(i, 6, 0)).find()
+                && !AT_POUNDS.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
             return;
         }
         if (d.most() <= LONGEST_VENTING

@@ -14,7 +14,9 @@ final class FormWords {
             Phrase.of(
                     "\\b(jams?(?! (as (many|much)|them|it|full|more|tight|in (the|as|more|all)|the (beans|jar)))|preserves?|marmalade|conserve)\\b",
                     "jam"),
-            Phrase.of("\\bjell(y|ies)\\b(?! (jar|bag|glass|roll))", "jelly"),
+            Phrase.of(
+                    "(?<!\\b(turned|set|gone|went|turns|sets|goes) )(?<!\\b(to|into|like|almost|practically|all) (a )?)\\bjell(y|ies)\\b(?! (jar|bag|glass|roll|stuff|like|in (there|it|them|the jar)))(?!-like)",
+                    "jelly"),
             Phrase.of(
                     "\\b(apple|pear|peach|plum|fruit|pumpkin|apricot|fig|tomato|quince|squash|sweet potato|carrot|cherry|nectarine|rhubarb|mango|cantaloupe|melon|watermelon|banana|pineapple|persimmon|papaya|grape|cranberry|blueberry|strawberry|raspberry|blackberry|berry|crab ?apple) butter\\b",
                     "butter"),

@@ -116,7 +116,7 @@ final class NotInTheJar {
 
     /** "It gels like pudding", "bright as marigolds": what it looks or tastes like. */
     private static final Cue LIKENESS = Cue.of(
-            "\\b(faster|slower|quicker|sooner|longer|easier|harder|tougher|softer|safer|cheaper|lighter) than (a |the )?$|\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good )*$|\\b(bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the )*$");
+            "\\b(faster|slower|quicker|sooner|longer|easier|harder|tougher|softer|safer|cheaper|lighter) than (a |the )?$|\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good )*$|\\b(thick|thin|clear|stringy|stiff|slimy|sticky|cloudy|white|brown|sour|sweet|hard|soft) like (a |an |the )?$|, (just |sort of |kind of |something |much |exactly |almost )?like (a |an |the |some )?$|\\b(bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the )*$");
 
     private static boolean isLikeness(Sentence s, int i) {
         return !s.isItem() && LIKENESS.matcher(s.around(i, 7, 0)).find();

@@ -367,7 +367,7 @@ public final class RecipeReader {
             "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
 
     private void practices(Sentence s, Draft draft) {
-        if (s.has(DISOWNED)) {
+        if (s.has(DISOWNED) || Deviations.isAnothers(s)) {
             return;
         }
         for (PracticeRule rule : guide.practices()) {

@@ -86,6 +86,7 @@ final class Residue {
             boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE) || isOtherAltitude(s, draft, i));
 
             bears &= !isDate(s.token(i).norm())
+                    && !DATED.matcher(s.around(i, 3, 0)).find()
                     && !isTime(s, i)
                     && !isHeat(s, i)
                     && !isVenting(s, i)
@@ -163,6 +164,9 @@ final class Residue {
                         .filter(s.range()::contains)
                         .isPresent();
     }
+
+    /** "Dial gauge (checked 5/2)". */
+    private static final Cue DATED = Cue.of("\\b(checked|tested|calibrated|dated?) (:|on|in|at the office)? ?$");
 
     /** "Gauge tested 3/26": no fraction a kitchen has. */
     private static boolean isDate(String figure) {

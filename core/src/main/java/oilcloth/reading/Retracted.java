@@ -14,7 +14,7 @@ final class Retracted {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)(\\?{1,3}|\\.{2,3}|…) *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne| vinegar| salt| sugar| added| lemon| acid| water| liquid| brine| headspace| lids?)|nah|nope|never ?mind|nevermind|forget that)\\b[,.!]*|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
+            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)(\\?{1,3}|\\.{2,3}|…) *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne| vinegar| salt| sugar| added| lemon| acid| water| liquid| brine| headspace| lids?)|nah|nope|sorry|oops|excuse me|never ?mind|nevermind|forget that)\\b(,? (ma'am|sir))?[,.!]*( *(i|we) (did|made|put up|canned) (that|those|them|it) (last|yesterday|already|earlier)[^.;!?0-9]{0,20}[.!])?|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
 
     /** "I did the hominy, no I didn't, I did the spinach": the dish is taken back outright, whatever was said with it. */
     private static final Pattern OUTRIGHT = Pattern.compile(
@@ -47,7 +47,8 @@ final class Retracted {
         if (!cut.find()
                 || DONE.matcher(HOW_I_DO.matcher(words.substring(0, cut.end()))
                                 .replaceFirst("")
-                                .replaceFirst("(?i)(so|but) (i|we) \\w+$", ""))
+                                .replaceFirst("(?i)(so|but) (i|we) \\w+$", "")
+                                .replaceFirst("(?i)\\b(i|we) (did|made|put up|canned) (that|those|them|it)\\b", ""))
                         .find()) {
             return 0;
         }
@@ -58,7 +59,9 @@ final class Retracted {
             return 0;
         }
         // "Grape juice, white: no wait, pink": nothing of the dish is taken back
-        int last = words.lastIndexOf(',', Math.max(0, cut.end() - REACH));
+        Matcher ends = ENDS.matcher(said);
+        int dish = Math.min(ends.find() ? ends.start() : cut.end(), Math.max(0, cut.end() - REACH));
+        int last = words.lastIndexOf(',', dish);
         if (last > 0
                 && !names(words, new Range(last, cut.end()), ingredients)
                 && names(words, new Range(0, last), ingredients)) {
@@ -66,9 +69,11 @@ final class Retracted {
         }
         Sentence dishes = new Sentence(words, new Range(0, cut.end()), false);
         List<Food> foods = ingredients.foodsOf(dishes);
-        boolean dish = !foods.isEmpty() || PhraseFacts.namesForm(dishes);
-        return dish && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
+        boolean named = !foods.isEmpty() || PhraseFacts.namesForm(dishes);
+        return named && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
     }
+
+    private static final Pattern ENDS = Pattern.compile("[?!…]|\\.\\.");
 
     /** Characters in which another dish must be named. */
     private static final int NEXT_DISH = 48;

@@ -195,7 +195,8 @@ final class SameFood {
         // a plural differs in its last letters only
         String root = head.substring(0, Math.max(0, head.length() - 1));
         return named.stream().filter(known -> !known.food().equals(read.food())).anyMatch(known -> {
-            String before = known.range().of(text).toLowerCase(Locale.ROOT);
+            // "lima beans (fresh)"
+            String before = known.range().of(text).toLowerCase(Locale.ROOT).replaceAll(" *\\(.*", "");
             // "the berries" after cranberries, "red pepper" after ground red pepper; but tomato juice is not
             // the lemon juice
             return before.contains(root)

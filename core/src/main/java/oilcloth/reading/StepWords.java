@@ -123,6 +123,7 @@ final class StepWords {
                 && !s.isClaimed(i)
                 && !PLAIN.has(word)
                 && !isManner(word)
+                && !SlipOfThePen.of(word, StepWords::isPlain)
                 && !Talk.isCommon(word)
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)

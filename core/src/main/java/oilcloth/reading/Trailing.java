@@ -180,7 +180,9 @@ final class Trailing {
     /** "we're", "mother's": by the word itself. */
     private static boolean isHarmless(String word, WordList known) {
         int apostrophe = Math.max(word.indexOf('\''), word.indexOf('’'));
-        return known.has(word) || apostrophe > 0 && known.has(word.substring(0, apostrophe));
+        return known.has(word)
+                || apostrophe > 0 && known.has(word.substring(0, apostrophe))
+                || SlipOfThePen.of(word, known::has);
     }
 
     private static List<Range> understood(Sentence s, Draft draft) {

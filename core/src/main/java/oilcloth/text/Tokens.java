@@ -3,6 +3,7 @@ package oilcloth.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import oilcloth.measure.Fractions;
 
@@ -39,11 +40,17 @@ public final class Tokens {
             }
             String raw = text.substring(i, j);
             Range range = new Range(i, j);
-            tokens.add(new Token(kind, norm(Folded.of(text, range), kind), raw, range));
+            String norm = norm(Folded.of(text, range), kind);
+            if (!HESITATION.contains(norm)) {
+                tokens.add(new Token(kind, norm, raw, range));
+            }
             i = j;
         }
         return tokens;
     }
+
+    /** Sounds of somebody who is looking for a word: none themselves. */
+    private static final Set<String> HESITATION = Set.of("uh", "uhh", "um", "umm", "uhm", "erm", "hmm", "mmm");
 
     /** "B.W." is "bw", "heyyy" is "hey", "w/o" is "without", "w/" and "w" are "with", "ea" is "each". */
     private static String norm(String folded, Token.Kind kind) {
