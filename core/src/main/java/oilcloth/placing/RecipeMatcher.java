@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import oilcloth.acidity.Brine;
 import oilcloth.acidity.Proportions;
@@ -16,6 +17,7 @@ import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.TestedIngredient;
 import oilcloth.guide.TestedRecipe;
+import oilcloth.measure.Volume;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
 import oilcloth.text.Cue;
@@ -37,7 +39,7 @@ final class RecipeMatcher {
     private final GuideSnapshot guide;
     private final Recipe recipe;
     private final Map<String, Double> read;
-    private final List<Food> foods;
+    private final List<Ingredient> produce;
     private final Set<String> forms;
     private final String words;
     /** The title and the names of the produce, as "slicing tomatoes". */
@@ -56,7 +58,7 @@ final class RecipeMatcher {
         this.guide = guide;
         this.recipe = recipe;
         this.read = produce.cupsByGroup();
-        this.foods = produce.foods();
+        this.produce = produce.ingredients();
         this.forms = forms;
         this.words = recipe.title()
                 .map(r -> r.of(recipe.text()))
@@ -170,12 +172,23 @@ final class RecipeMatcher {
         TestedIngredient main = Collections.max(lines, Comparator.comparingDouble(ProduceLine::cups))
                 .ingredient();
         boolean packedPepper = tested.isPacked() && main.foods().get(0).kind() == FoodClass.PEPPER;
-        if (packedPepper
-                && foods.stream().filter(f -> f.kind() == FoodClass.PEPPER).noneMatch(f -> samePepper(f, main))) {
+        // four pounds of hot peppers among three of bells are no bell peppers
+        Predicate<Food> other = f -> lines.stream().map(ProduceLine::ingredient).noneMatch(line -> samePepper(f, line));
+        if (packedPepper && pepperCups(other) > OTHER_PEPPERS * pepperCups(f -> true)) {
             return false;
         }
         String mine = read.keySet().iterator().next();
         return standsFor(main, tested) && hasPlace(mine, lines, tested);
+    }
+
+    /** The share of other peppers that only season the jar. */
+    private static final double OTHER_PEPPERS = 0.1;
+
+    private double pepperCups(Predicate<Food> such) {
+        return produce.stream()
+                .filter(i -> i.food().kind() == FoodClass.PEPPER && such.test(i.food()))
+                .mapToDouble(i -> i.mostVolume().map(Volume::cups).orElse(1.0))
+                .sum();
     }
 
     /** Under a brine a bell pepper and a banana pepper are different recipes; "peppers" alone may be either. */
@@ -210,6 +223,7 @@ final class RecipeMatcher {
                     ? 0.5
                     : forms.contains("hot-sauce") || forms.contains("taco-sauce") ? 0.7 : forms.isEmpty() ? 0.7 : 0;
             case "pepper-jelly", "herb-jelly" -> forms.contains("jelly") ? 0.9 : 0;
+            case "butter" -> vinegar && forms.stream().allMatch(PLAIN::contains) && saysMounds() ? 0.85 : 0;
             case "spiced" -> vinegar ? 0.8 : 0;
             case "pieces" -> forms.stream().allMatch(f -> PLAIN.contains(f) || f.equals("fine") && isShredded(tested))
                     ? 0.85
@@ -221,6 +235,13 @@ final class RecipeMatcher {
             case "chili" -> forms.contains("soup") ? 0.5 : 0;
             default -> 0;
         };
+    }
+
+    /** How a fruit butter is known to be done, where nobody calls it one. */
+    private static final Cue MOUNDS = Cue.of("\\b(mounds?|mounded|mounding|heaps? up|rounds up)\\b");
+
+    private boolean saysMounds() {
+        return MOUNDS.matcher(recipe.words().toLowerCase(Locale.ROOT)).find();
     }
 
     /** "Cubed or shredded". */

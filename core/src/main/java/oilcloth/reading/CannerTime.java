@@ -66,7 +66,8 @@ final class CannerTime {
 
     private static final Cue INSTEAD = Cue.of("\\b(instead of|rather than)\\b");
 
-    private static final Cue RUNS = Cue.of("\\b(i|we) (run|ran) (it |them |mine |the jars )?(for )?$");
+    private static final Cue RUNS = Cue.of(
+            "\\b(i|we) ((run|ran) (it |them |mine |the jars )?|did |(gave|give) (it|them|mine) )(for |only |just )?$");
     private static final Cue COOKS = Cue.of("\\b(boil|simmer|cook|blanch|steam|heat)\\w*\\b");
 
     /**
@@ -220,7 +221,7 @@ final class CannerTime {
         boolean ends = to >= s.size()
                 || s.is(to - 1, ".")
                 || JarMentions.at(s, to)
-                        .filter(j -> j.next() >= s.size() || s.is(j.next(), "."))
+                        .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
                         .isPresent()
                 || (s.is(to, "in") || s.is(to, "for"))
                         && JarMentions.at(s, to + 1)

@@ -29,7 +29,7 @@ final class ContextWords {
     private static final Pattern DRIED_LIMAS =
             Pattern.compile("(?i)\\b(dried|dry) (\\w+ )?(limas?|lima beans|butter ?beans)\\b");
 
-    private static final Pattern DRIED_PEAS = Pattern.compile(
+    static final Pattern DRIED_PEAS = Pattern.compile(
             "(?i)\\b(dried|dry) (\\w+ )?((black|yellow|pink)[- ]?eye[d]?s?|cow|field|crowder|purple hull)\\b|\\b(black|yellow|pink)[- ]?eye[d]? peas?,? \\(?(dried|dry)\\b");
 
     private static final Pattern FRESH_ONES = Pattern.compile(
@@ -194,7 +194,9 @@ final class ContextWords {
                 return Optional.of(new Meant(cut.get(0), amount.next()));
             }
         }
-        return colour(s, amount.next(), draft).map(f -> new Meant(f, colours(s, amount.next())));
+        return SharedName.of(guide.lexicon(), s, amount.next())
+                .map(f -> new Meant(f, amount.next() + 1))
+                .or(() -> colour(s, amount.next(), draft).map(f -> new Meant(f, colours(s, amount.next()))));
     }
 
     /** "Cut the kernels off, which gave me 10 cups". */

@@ -293,7 +293,7 @@ final class Deviations {
     /** What sounds like something that mattered, though something was read in the sentence. */
     private Optional<Range> alike(Sentence s, Draft draft) {
         return grave(s, draft)
-                .filter(r -> !talk.isOnePhrase(s))
+                .filter(r -> !talk.isOfPhrases(s))
                 .filter(r -> !appearance.isTold(s, draft, !draft.facts.times().isEmpty()));
     }
 
@@ -335,7 +335,7 @@ final class Deviations {
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
         return strange(s, draft, untimed)
-                .filter(r -> !talk.isOnePhrase(s))
+                .filter(r -> !talk.isOfPhrases(s))
                 .filter(r -> !appearance.isTold(s, draft, !untimed));
     }
 
@@ -364,6 +364,9 @@ final class Deviations {
         return talk.isIdle(s, draft, early) ? Optional.empty() : Optional.of(s.range());
     }
 
+    /** "Potatoes! White ones.": where that is a kind of its own, it is read as one. */
+    private static final Cue COLOURED = Cue.of("(the )?(white|red|yellow|golden|purple) (ones|kind|sort)[.!]?");
+
     private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
 
     /** "III.", "There.", "I left the skins on.": a paragraph's number, a word of every day by itself, what a check sees to. */
@@ -373,6 +376,7 @@ final class Deviations {
                 && !Talk.isWeighty(s.token(0).norm());
         boolean skins = UNPEELED.matcher(s.low()).matches();
         return skins
+                || COLOURED.matcher(s.low()).matches()
                 || word && (s.size() == 1 || !s.token(1).isWord())
                 || NUMERAL.matcher(s.low()).matches();
     }

@@ -58,6 +58,10 @@ final class Durations {
 
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
 
+    /** "Off heat, 0 psi on its own in 40 min". */
+    private static final Cue OF_ITSELF = Cue.of(
+            "\\b(on its own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?) (in|within|after) (about |only |just )?$");
+
     /** "I did vent it, ten minutes by the clock". */
     private static final Cue VENTED = Cue.of(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)( (it|her|mine|the (canner|cooker)))? ?,? (for |about |a |good |full |exactly )*$");
@@ -172,6 +176,9 @@ final class Durations {
         boolean rests =
                 d.most() <= LONGEST_REST && RESTS.matcher(s.around(i, 8, 0)).find();
         if (moment || rests) {
+            return;
+        }
+        if (OF_ITSELF.matcher(s.around(i, 6, 0)).find()) {
             return;
         }
         if (SAVED.matcher(s.around(i, 2, 0)).find()

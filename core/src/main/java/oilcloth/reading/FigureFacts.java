@@ -6,6 +6,7 @@ import java.util.regex.Pattern;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
+import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Token;
 
@@ -18,6 +19,9 @@ final class FigureFacts {
     private static final Cue NUMBER_OF_JARS = Cue.of("\\b(number|no|count) of (jars|pints|quarts)( :| =| -)? $");
 
     private static final Cue FELL = Cue.of("\\b(fell|dropped|drops|went down|sank|dipped|down)( back)? to (about )?$");
+
+    /** "0 psi the whole time". */
+    private static final Cue ALL_ALONG = Cue.of("^(the (whole|entire|full)|all|for|during|throughout|while)\\b");
 
     /** "I'm Juniper, 16". */
     private static final Cue AGE =
@@ -150,6 +154,9 @@ final class FigureFacts {
         if (u.is("psi")
                 || PressurePounds.at(s, unit)
                 || told && (PressurePounds.alone(s, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
+            if (f.high() == 0 && ALL_ALONG.matcher(s.around(unit + 1, 0, 4)).find()) {
+                draft.unread.add(new Unread(s.span(i, unit + 1), true));
+            }
             // "the gauge fell to 8 lb", "off heat, 0 psi by itself" is no pressure anybody processed at
             boolean fell = FELL.matcher(s.around(i, 4, 0)).find();
             if (f.high() <= 30 && f.high() > 0 && !fell) {

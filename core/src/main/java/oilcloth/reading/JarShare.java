@@ -73,6 +73,8 @@ final class JarShare {
                 continue;
             }
             int at = k + 1;
+            boolean dotted = s.is(at, ".") && s.token(k).raw().equalsIgnoreCase("ea");
+            at = dotted ? at + 1 : at;
             while (at < s.size() && JAR_ADJECTIVES.contains(s.token(at).norm())) {
                 at++;
             }

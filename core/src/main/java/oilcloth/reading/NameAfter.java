@@ -13,6 +13,10 @@ final class NameAfter {
     /** Sizes written short, with their dot: "6 sm. peppers". */
     private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
 
+    /** "5 lb of 1-inch cubes from underripe cantaloupe". */
+    private static final Set<String> PIECES =
+            Set.of("cubes", "chunks", "slices", "pieces", "strips", "balls", "sections", "halves", "florets");
+
     /** "I am 83 and have been putting up kraut". */
     private static final Set<String> VERBS = Set.of("have", "has", "had", "been", "am", "was", "were");
 
@@ -81,7 +85,7 @@ final class NameAfter {
                     || w.equals("with")
                     || w.equals("at")
                     || w.equals("on")
-                    || w.equals("from")
+                    || w.equals("from") && !PIECES.contains(s.token(k - 1).norm())
                     || w.equals("per")
                     || w.equals("then")
                     || s.token(k).isNumber()) {

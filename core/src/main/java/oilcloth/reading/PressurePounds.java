@@ -23,8 +23,8 @@ final class PressurePounds {
             "\\b(keep|kept|hold|held|set|stays?|stayed|run|ran) (it |steady |right )*(at|on) |\\b(bring|brings|brought|got|gets?|came|comes?) (it |them |the \\w+ )?(back )?(up )?to ");
 
     /** "Brought it to 11 pounds and held it twenty minutes". */
-    private static final Cue HELD =
-            Cue.of("(, )?(and |then )*(i |we )?(held|hold|kept|keep) (it|them|there|steady)\\b");
+    private static final Cue HELD = Cue.of(
+            "(, )?(and |then )*(i |we )?((held|hold|kept|keep) (it|them|there|steady)|(did|went|gave (it|them)) (\\S+ )?(\\S+ )?(min|mins|minutes|hours?))\\b");
 
     /** "Vented ten minutes and put on the 10": one of the weights of the set. */
     private static final Cue WEIGHT_ON = Cue.of(
@@ -170,7 +170,9 @@ final class PressurePounds {
                 || after.contains("regulator")
                 || after.contains("jiggler")
                 || after.contains("rocker")
-                || (s.has(GAUGE) || s.has(WEIGHT_GOES_ON) || HELD.matcher(after).lookingAt())
+                || (s.has(GAUGE)
+                                || s.has(WEIGHT_GOES_ON)
+                                || HELD.matcher(s.around(unit + 1, 0, 7)).lookingAt())
                         && HELD_AT.matcher(s.around(unit, 6, 0)).find()
                 || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
                 || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()

@@ -74,6 +74,13 @@ final class Residue {
             if (s.isClaimed(i) || !s.token(i).isNumber()) {
                 continue;
             }
+            if (isClock(s, i)) {
+                if (s.has(OUT) && !s.has(MINUTES)) {
+                    draft.unread.add(new Unread(s.span(i, i + FIGURES_OF_A_CLOCK), true));
+                }
+                s.claim(i, i + FIGURES_OF_A_CLOCK);
+                continue;
+            }
             if (isEars(s, i) || isSound(s, i) || isClub(s, i) || isAcidReading(s, i) || isAge(s, i)) {
                 s.claim(i, i + 1);
                 continue;
@@ -100,6 +107,21 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    private static final int FIGURES_OF_A_CLOCK = 3;
+
+    /** "In 2:10, out 2:15" tells the time of the canner. */
+    private static final Cue OUT = Cue.of("\\b(out|off|stopped|done|lifted|pulled)\\b");
+
+    private static final Cue MINUTES = Cue.of("\\b(min|mins|minutes)\\b");
+
+    /** "In the canner 14:15, rolling boil 14:27". */
+    private static boolean isClock(Sentence s, int i) {
+        return s.token(i).raw().matches("[01]?\\d|2[0-3]")
+                && s.is(i + 1, ":")
+                && i + 2 < s.size()
+                && s.token(i + 2).raw().matches("[0-5]\\d");
     }
 
     private static final Cue EARS = Cue.of("(\\w+ )?(ears|cobs)\\b");
@@ -179,8 +201,8 @@ final class Residue {
         if ((s.is(i + 1, "vent") || s.is(i + 1, "venting")) && !s.is(i + 2, "pipe")) {
             return true;
         }
-        // "vented a full 10"
-        int verb = s.is(i - 1, "full") ? i - 3 : i - 1;
+        // "vented a full 10", "vented for 10"
+        int verb = s.is(i - 1, "full") ? i - 3 : s.is(i - 1, "for") ? i - 2 : i - 1;
         return verb >= 0
                 && (s.token(verb).norm().startsWith("vent")
                         || s.token(verb).norm().startsWith("exhaust")

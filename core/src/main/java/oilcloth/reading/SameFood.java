@@ -41,8 +41,10 @@ final class SameFood {
                                     .matcher(t.of(text).toLowerCase(Locale.ROOT))
                                     .find())
                             .isPresent());
-            draft.ingredients.removeIf(
-                    i -> i.amount().isEmpty() && i.range().of(text).equalsIgnoreCase("beans"));
+            boolean peas = ContextWords.DRIED_PEAS.matcher(text).find();
+            draft.ingredients.removeIf(i -> i.amount().isEmpty()
+                    && (i.range().of(text).equalsIgnoreCase("beans")
+                            || peas && i.range().of(text).equalsIgnoreCase("peas")));
         }
         draft.ingredients.removeIf(early -> early.amount().isEmpty()
                 && (isStoneWord(draft, text, early)

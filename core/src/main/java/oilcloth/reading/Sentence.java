@@ -30,8 +30,8 @@ final class Sentence {
                     + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b");
 
     /** Behind one of these a negation says nothing any more. */
-    private static final Pattern TURN =
-            Pattern.compile("[,;.:]|\\b(so|but|because|and (put|threw|tossed|stirred|added|used))\\b");
+    private static final Pattern TURN = Pattern.compile(
+            "[,;.:]|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
 
     /** How far behind the negating words the word may stand. */
     private static final int BEHIND = 32;

@@ -42,7 +42,7 @@ final class Serving {
             "\\b(have|got|there's|keep|kept) (some |a |the |more )?\\w+( \\w+)? in the (freezer|fridge|icebox) for\\b|\\bfor when (i|we|you|they|he|she) (open|opens|eat|serve|heat|use)\\b|\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
                     + "|" + ON
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
-                    + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in|cooked|in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b"
+                    + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b(?![^.;]*\\b(or|and|but|sometimes|usually)\\b)"
                     + "|\\b(at|on) the table\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
                     + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?|uses?) (it|them|one|these|a jar)?");
 
@@ -54,9 +54,14 @@ final class Serving {
     private static final Cue FOR_A_DISH = Cue.of(
             "\\b(quarts?|pints?|jars?|it|them|good|perfect|handy|ready|nice|great|saved?|keep|kept) for (the |our |winter |making |my |some )*(gravy|gravies|soups?|stews?|chili|pies?|cobblers?|burritos|tacos|casseroles?|sandwiches|dumplings|noodles|rice|pasta|pot pies?)\\b");
 
+    /** "It gets added when we open it, or before if I have it", "ham is in when we open it". */
+    private static final Cue OR_BEFORE = Cue.of(
+            "\\bor (right |just )?(before|sometimes|sooner)\\b|\\b(is|are|was|were) (already |right )?in (when|there|it|them)\\b");
+
     static boolean isPlainlyTold(Sentence s) {
         return s.has(FOR_A_DISH) && !s.has(Vocabulary.ADD) && !s.has(IN_IT)
                 || (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE))
+                        && !s.has(OR_BEFORE)
                         && !s.has(IN_IT)
                         && (!s.has(IN_THE_JAR) || s.has(HAD_ON))
                         && !s.has(INTO_EACH);

@@ -35,7 +35,7 @@ final class StepWords {
             ("pieces piece chunks cubes cube slices slice halves quarters spears strips rounds wedges rings lengths dice florets coins sections segments eighths thirds "
                     + "sticks fourths half quarter jars jar pot kettle pan pans bowl water boil boiling syrup juice brine size sizes inch inches thickness thirds crock oven "
                     + "canner order taste sauce puree paste mush jam jelly butter third batches small hot cold own their its this that medium high low heat simmer soft tender "
-                    + "gallon quart quarts pint pints liquid broth stock water vinegar day days stages season bits boil point gel degree degrees thick thicken sugar salt for over"));
+                    + "gallon quart quarts pint pints qt qts pt pts liquid broth stock water vinegar day days stages season bits boil point gel degree degrees thick thicken sugar salt for over"));
 
     private final Lexicon lexicon;
 

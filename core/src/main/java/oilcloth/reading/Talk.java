@@ -117,16 +117,14 @@ final class Talk {
     private static final Set<String> BETWEEN =
             Set.of("and", "but", "so", "then", "also", "too", "or", "though", "anyway");
 
-    /** One phrase that is listed as harmless and nothing else, whatever its words weigh elsewhere. */
-    boolean isOnePhrase(Sentence s) {
-        return CLOSED.stream().filter(s::has).anyMatch(p -> {
-            BitSet told = new BitSet(s.size());
-            s.mark(p, told);
-            return IntStream.range(0, s.size())
-                    .allMatch(i -> told.get(i)
-                            || !s.token(i).isWord() && !s.token(i).isNumber()
-                            || BETWEEN.contains(s.token(i).norm()));
-        });
+    /** Phrases that are listed as harmless and nothing else, whatever their words weigh elsewhere. */
+    boolean isOfPhrases(Sentence s) {
+        BitSet told = new BitSet(s.size());
+        CLOSED.forEach(p -> s.mark(p, told));
+        return IntStream.range(0, s.size())
+                .allMatch(i -> told.get(i)
+                        || !s.token(i).isWord() && !s.token(i).isNumber()
+                        || BETWEEN.contains(s.token(i).norm()));
     }
 
     /** Known in all its words to say nothing of what is in the jars: what was read from it may be forgotten. */

@@ -211,6 +211,7 @@ final class UnknownAmount {
                         && (s.is(i - 1, "for")
                                 || RESULT.matcher(s.around(i, 2, 0)).find()
                                 || s.is(i - 1, "(")
+                                || s.is(amount.next(), ":")
                                 || s.is(i - 1, ",")
                                         && (noun >= s.size() || s.is(noun, "."))
                                         && !s.isItem()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import oilcloth.corpus.Examples;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.JarSize;
@@ -168,5 +169,16 @@ class GuideTest {
                 .hash();
         assertThat(other).isNotEqualTo(GUIDE.hash());
         assertThat(loader("foods.csv", t -> t).load().hash()).isEqualTo(GUIDE.hash());
+    }
+
+    /** Another name for a food, put among the aliases, must not split the name a tested line says. */
+    @Test
+    void aTestedLineNamesOneFoodUnlessItOffersSeveral() {
+        Pattern several = Pattern.compile("\\bor\\b|[,(:]|lime soak");
+        assertThat(GUIDE.recipes().stream()
+                        .flatMap(r -> r.ingredients().stream())
+                        .filter(i -> !several.matcher(i.item()).find()))
+                .isNotEmpty()
+                .allMatch(i -> i.foods().size() <= 1, "one food");
     }
 }

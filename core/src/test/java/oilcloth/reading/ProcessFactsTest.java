@@ -67,6 +67,12 @@ class ProcessFactsTest {
             For our 4-H club. Hot pints, 20 minutes in the canner. | 20
             Weighted. Twenty-five minutes after the weight began to rock. | 25
             Hot pints. 20 minutes after the water came back to a boil in the canner. | 20
+            Hot quarts. Vented it ten minutes, brought it up to 11 pounds, and did 35 minutes. | 35
+            Hot quarts. Vented 10 min 11# dial 25 min. | 25
+            Hot quarts. 90 min quarts, 11 lb dial, vent 10. | 90
+            Dial 11 lb 40 minutes. I did vent it, ten minutes by the clock on the stove. | 40
+            Hot pints, 75 minutes at 12 pounds dial. I opened it when the gauge said zero plus ten minutes. | 75
+            Steam came out and I timed ten minutes and put on the weight. Process 20 minutes at 11 pounds. | 20
             Quarts. Ten pounds on the weight, thirty minutes after ten minutes of steam. | 30
             Hot pints, in the boiling water canner. She does fifteen minutes, so fifteen it was. | 15
             Raw in quarts, ten minutes with the steam rolling out, then the ten-pound on, and ninety minutes from when it first rocked. | 90

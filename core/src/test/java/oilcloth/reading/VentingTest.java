@@ -49,6 +49,11 @@ class VentingTest {
             "How long do you vent?" "Ten minutes." | true
             Steam for ten, | true
             Ten minutes by the kitchen timer with the steam rolling out, | true
+            11 lbs dial 30 min, 10 vent. | true
+            11 lbs dial 30 min, 5 vent. | false
+            We forgot about venting because the phone rang. | false
+            Didn't have time to vent. | false
+            Never got around to venting. | false
             Vented. When the pressure was down I waited 5 minutes and lifted the lid. | true
             """)
     void venting(String text, boolean vented) {
