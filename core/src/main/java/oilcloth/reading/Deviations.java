@@ -365,7 +365,8 @@ final class Deviations {
     }
 
     /** "Potatoes! White ones.": where that is a kind of its own, it is read as one. */
-    private static final Cue COLOURED = Cue.of("(the )?(white|red|yellow|golden|purple) (ones|kind|sort)[.!]?");
+    private static final Cue COLOURED = Cue.of(
+            "((i|we) (used|use|bought|picked|grow) )?(the )?(red|yellow|golden|purple) (ones|kind|sort)[.!]?|(the )?white (ones|kind|sort)[.!]?");
 
     private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
 
