@@ -56,11 +56,11 @@ final class HeadspaceFigures {
             Cue.of("\\b(leave|leaving|allow|allowing) (about |around |a good |a full |just |roughly |at least )?$");
 
     private static final Cue NOT_HEADSPACE = Cue.of(
-            "^ ?tops\\b(?! of)|\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over (the (lids|jars|tops|beans|peas|limas)|them)|above the \\w+|of (hot |simmering )?water|of (crushed |cracked |cubed )?ice|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
+            "^ ?tops\\b(?! of)|\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the \\w+|of (hot |simmering )?water|of (crushed |cracked |cubed )?ice|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
 
-    /** "An inch and a half of clear juice at the bottom". */
+    /** "An inch and a half of clear juice at the bottom", "cold water 2 to 3 inches over them". */
     private static final Cue OF_THE_BOTTOM = Cue.of(
-            " of (\\w+ ){0,3}(at|in|on|along|near|under) (the )?(very )?(bottom|bottoms|fruit|sides?)\\b| (at|in|on|from) the bottom\\b");
+            " of (\\w+ ){0,3}(at|in|on|along|near|under) (the )?(very )?(bottom|bottoms|fruit|sides?)\\b| (at|in|on|from) the bottom\\b| (of (\\w+ )?)?(water |liquid )?over (them|the (beans|peas|limas))\\b");
 
     private static final Cue FILLS = Cue.of(
             "\\b(fill|filled|ladle|ladled|pack|packed|pour|poured|jars?|pints?|quarts?|half[- ]pints?|cover|covered|hot|lids?)\\b");

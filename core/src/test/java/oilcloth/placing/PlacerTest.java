@@ -2,6 +2,8 @@ package oilcloth.placing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import oilcloth.check.Finding;
+import oilcloth.check.Severity;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Process;
 import oilcloth.guide.TestedRecipe;
@@ -86,6 +88,8 @@ class PlacerTest {
             Corn relish: 10 cups corn, 5 cups peppers, 2 1/2 cups celery, 1 1/4 cups onion, 5 cups vinegar                | corn-relish
             Ketchup: 24 lb tomatoes, 3 cups onions, 3 cups cider vinegar, 1 1/2 cups sugar                                | tomato-ketchup
             Mango chutney: 11 cups unripe mango, 2 1/2 cups onion, 3 cups vinegar, 2 1/2 cups golden raisins, 4 1/2 cups sugar | mango-chutney
+            Apples: 8 lb apples, 2 cups cider, 2 cups vinegar, 2 cups white and 2 cups brown sugar. Cook till it mounds.  | apple-butter
+            Pickled peppers: 7 lb bell peppers, 3 cups vinegar, 3 cups water, 3 1/2 cups sugar, 9 cloves garlic           | pickled-bell-peppers
             Tomato salsa: 4 cups slicing tomatoes, 2 cups green chiles, 1/2 cup jalapenos, 3/4 cup onion, 2 cups vinegar  | tomato-salsa-slicing-tomatoes
             """)
     void mixtures(String text, String recipe) {
@@ -108,5 +112,25 @@ class PlacerTest {
         Review review = review(text + ". Pints, boiling water bath 30 minutes.");
         assertThat(review.placement().isPlaced()).as(text).isFalse();
         assertThat(review.call().id()).as(text).isNotEqualTo("sound");
+    }
+
+    @Test
+    void hotPeppersAreNotPickledAsBells() {
+        Review review =
+                review("Hot peppers: 4 lb hot long peppers, 3 lb sweet peppers, 3 cups vinegar (5%), 3 cups water, "
+                        + "4 tsp canning salt, 2 cloves garlic. Pints, 1/2 inch. 10 minutes boiling water. 655 feet.");
+        assertThat(review.placement().recipe()).map(TestedRecipe::id).contains("pickled-hot-peppers");
+        assertThat(review.findings()).extracting(Finding::code).contains("acid.brine-weak");
+    }
+
+    @Test
+    void anHerbSeasonsASoup() {
+        Review review = review(
+                "Beef vegetable soup: 4 lb beef cubed, 8 cups carrots, 3 cups celery, 3 cups onion, thyme. Boiled 5 minutes. "
+                        + "Quarts half full of solids, broth, 1 inch. 75 minutes at 10 lb weighted, vented 10. 400 feet.");
+        assertThat(review.findings()).extracting(Finding::code).contains("ingredient.added");
+        assertThat(review.findings())
+                .filteredOn(f -> f.code().equals("ingredient.added"))
+                .allMatch(f -> f.severity() == Severity.MET);
     }
 }

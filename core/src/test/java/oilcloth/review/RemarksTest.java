@@ -2,7 +2,6 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,14 +51,12 @@ class RemarksTest {
     /** Right things told of lids, gauge and boil are asked about now and then: better so than the other way. */
     @Test
     void mostOfWhatIsHarmlessStaysSound() {
-        List<String> asked = new ArrayList<>();
         List<Marked> harmless =
                 marked().filter(m -> m.mark().equals("harmless")).toList();
-        for (Marked m : harmless) {
-            if (call(BASES.get(m.base()) + " " + m.text()) != Call.SOUND) {
-                asked.add(m.text());
-            }
-        }
+        List<String> asked = harmless.parallelStream()
+                .filter(m -> call(BASES.get(m.base()) + " " + m.text()) != Call.SOUND)
+                .map(Marked::text)
+                .toList();
         System.out.println("harmless remarks: " + harmless.size() + ", asked about " + asked.size());
         assertThat((double) asked.size() / harmless.size())
                 .as(String.join("\n", asked))
@@ -92,13 +89,11 @@ class RemarksTest {
     private static final int FEW = 40;
 
     private static void mostlyNotSound(String where, BinaryOperator<String> told) {
-        List<String> sound = new ArrayList<>();
         List<Marked> matter = marked().filter(m -> m.mark().equals("matters")).toList();
-        for (Marked m : matter) {
-            if (call(told.apply(BASES.get(m.base()), m.text())) == Call.SOUND) {
-                sound.add(m.text());
-            }
-        }
+        List<String> sound = matter.parallelStream()
+                .filter(m -> call(told.apply(BASES.get(m.base()), m.text())) == Call.SOUND)
+                .map(Marked::text)
+                .toList();
         int tried = matter.size();
         System.out.println("remarks " + where + ": " + tried + ", sound all the same " + sound.size());
         assertThat(sound.size()).as(String.join("\n", sound)).isLessThan(tried / FEW);
