@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Set;
 import oilcloth.guide.Food;
 import oilcloth.guide.Lexicon;
 import oilcloth.recipe.Ingredient;
@@ -8,6 +9,10 @@ import oilcloth.text.Cue;
 /** Amounts that speak of a food named before. */
 final class Referring {
     private static final Cue OF_IT = Cue.of("of (it|them|those|these|that) ?");
+
+    /** "5 onions, my neighbor puts in a glug of her elixir, 1 cup of it": it is what was put in. */
+    private static final Set<String> ADDS =
+            Set.of("puts", "adds", "added", "throws", "threw", "stirs", "pours", "glug", "splash", "dash", "shot");
 
     /**
      * "We love onion so I use 4 cups of it".
@@ -18,6 +23,9 @@ final class Referring {
     static int back(Sentence s, Lexicon lexicon, int i, int next) {
         int k = OF_IT.matcher(s.around(next, 0, 2)).matches() ? i - 1 : -1;
         while (k >= 0 && s.food(lexicon, k).isEmpty()) {
+            if (ADDS.contains(s.token(k).norm())) {
+                return -1;
+            }
             k--;
         }
         return k;

@@ -111,6 +111,7 @@ class LongLettersTest {
             2 1/4 cups white and 2 cups brown sugar. | 2¼ cups sugar, granulated; 2 cups sugar, brown
             1 cup red and 2 cups green peppers. | 1 cup bell pepper, red; 2 cups bell pepper, green
             7 qts w/ 2 c flour. | 2 cups flour
+            5 onions, my neighbor puts in a glug of her elixir and so do I, 1 cup of it. | 5 onion
             """)
     void amounts(String told, String expected) {
         assertThat(Read.recipe(told).ingredients().stream()
