@@ -229,7 +229,7 @@ final class Deviations {
         } else if (odd.isEmpty()) {
             odd = s.find(HEDGED).or(() -> clauses(s, draft));
         }
-        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended && !saysNothing(s)) {
+        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended && !NothingSaid.by(s)) {
             odd = alike(s, draft);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
@@ -293,7 +293,7 @@ final class Deviations {
     /** What sounds like something that mattered, though something was read in the sentence. */
     private Optional<Range> alike(Sentence s, Draft draft) {
         return grave(s, draft)
-                .filter(r -> !talk.isOfPhrases(s))
+                .filter(r -> !IdlePhrases.areAll(s))
                 .filter(r -> !appearance.isTold(s, draft, !draft.facts.times().isEmpty()));
     }
 
@@ -328,19 +328,15 @@ final class Deviations {
                 || draft.unread.stream().anyMatch(u -> u.bears() && clause.overlaps(u.range()));
     }
 
-    /** "I don't bother peeling": where that matters a check speaks of the skins. */
-    private static final Cue UNPEELED = Cue.of(
-            "(i|we) (don't|do not|didn't|did not|never) (bother (to |with )?|need to |even )?peel(ing)?( (them|it|mine|ours|the (skins?|fruit)))?( any ?more| though)?[.,;!]?|(i |we )?(left|leave) (the |their )?skins? on[.,;!]?");
-
     /** "The water went off the boil", "I use limes off the tree": after the recipe, and nothing in it was understood. */
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
         return strange(s, draft, untimed)
-                .filter(r -> !talk.isOfPhrases(s))
+                .filter(r -> !IdlePhrases.areAll(s))
                 .filter(r -> !appearance.isTold(s, draft, !untimed));
     }
 
     private Optional<Range> strange(Sentence s, Draft draft, boolean untimed) {
-        if (saysNothing(s)) {
+        if (NothingSaid.by(s)) {
             return Optional.empty();
         }
         if (marked.weight(s) > MarkedRemarks.GRAVE) {
@@ -362,24 +358,6 @@ final class Deviations {
         }
         boolean early = untimed || !draft.filled && !draft.inCanner;
         return talk.isIdle(s, draft, early) ? Optional.empty() : Optional.of(s.range());
-    }
-
-    /** "Potatoes! White ones.": where that is a kind of its own, it is read as one. */
-    private static final Cue COLOURED = Cue.of(
-            "((i|we) (used|use|bought|picked|grow) )?(the )?(red|yellow|golden|purple) (ones|kind|sort)[.!]?|(the )?white (ones|kind|sort)[.!]?");
-
-    private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
-
-    /** "III.", "There.", "I left the skins on.": a paragraph's number, a word of every day by itself, what a check sees to. */
-    private static boolean saysNothing(Sentence s) {
-        boolean word = s.size() <= 2
-                && Talk.isCommon(s.token(0).norm())
-                && !Talk.isWeighty(s.token(0).norm());
-        boolean skins = UNPEELED.matcher(s.low()).matches();
-        return skins
-                || COLOURED.matcher(s.low()).matches()
-                || word && (s.size() == 1 || !s.token(1).isWord())
-                || NUMERAL.matcher(s.low()).matches();
     }
 
     private static boolean opensWithAStep(Sentence s) {

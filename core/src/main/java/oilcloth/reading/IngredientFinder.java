@@ -12,6 +12,7 @@ import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
@@ -168,6 +169,10 @@ final class IngredientFinder {
                     i,
                     amount.next());
             return amount.next();
+        }
+        if (at < 0 && Referring.toAnAddition(s, guide.lexicon(), i, amount.next())) {
+            draft.unread.add(new Unread(s.span(i, amount.next() + 2), true));
+            return amount.next() + 2;
         }
         int referred = at < 0 && !Serving.isPlainlyTold(s) ? Referring.back(s, guide.lexicon(), i, amount.next()) : -1;
         if (referred >= 0) {
@@ -329,14 +334,7 @@ final class IngredientFinder {
         if (!s.isItem() && (serving || NotInTheJar.isPassedOn(s, i))) {
             NotInTheJar.noteDirections(s, draft, i, end, match.food());
             if (match.food().kind().isProduce()) {
-                draft.inPassing.add(new Ingredient(
-                        s.span(i, end),
-                        match.food(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        false,
-                        false,
-                        java.util.OptionalDouble.empty()));
+                draft.inPassing.add(Ingredient.named(s.span(i, end), match.food()));
             }
             return end;
         }

@@ -1,7 +1,6 @@
 package oilcloth.reading;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import oilcloth.guide.Food;
 import oilcloth.recipe.Ingredient;
@@ -46,8 +45,7 @@ final class NotInTheJar {
         if (followed && food.kind().isProduce()) {
             draft.directionsFor.put(s.span(i, end), food);
             // where no other food is named they are its own
-            draft.inPassing.add(new Ingredient(
-                    s.span(i, end), food, Optional.empty(), Optional.empty(), false, false, OptionalDouble.empty()));
+            draft.inPassing.add(Ingredient.named(s.span(i, end), food));
         }
     }
 
@@ -217,7 +215,7 @@ final class NotInTheJar {
 
     /** "75 minutes, same as we do the venison": whose way it is done. */
     private static final Cue AS_WE_DO = Cue.of(
-            "\\b(same|just|exactly|like|as) (as |like )?(i|we|she|he|they|mom|mother|grandma|you) (always |usually |also )?(do|does|did|use|used|run|ran|give|gave|can|canned|process\\w*)( (it|them))?( for| with| on| in)? (the |our |my |her |his |your )?$");
+            "\\b(same|just|exactly|like|as) (as |like )?(i|we|she|he|they|mom|mother|grandma|you) (always |usually |also )?((do|does|did|can|canned|process\\w*)( (it|them))?( for| with| on)?|(use|used|run|ran|give|gave)( (it|them))? (for|with|on)) (the |our |my |her |his |your )?$");
 
     private static boolean isModel(Sentence s, int i) {
         return !s.isItem() && AS_WE_DO.matcher(s.around(i, 7, 0)).find();

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.guide.Food;
 import oilcloth.guide.Lexicon;
 import oilcloth.recipe.Ingredient;
@@ -21,11 +22,19 @@ final class Referring {
      * @return the token of the food that is meant; negative where the amount is of something else
      */
     static int back(Sentence s, Lexicon lexicon, int i, int next) {
-        int k = OF_IT.matcher(s.around(next, 0, 2)).matches() ? i - 1 : -1;
+        return OF_IT.matcher(s.around(next, 0, 2)).matches() ? foodBefore(s, lexicon, i) : -1;
+    }
+
+    /** Whether an amount is of something put in that nobody has named. @param next the token after the amount */
+    static boolean toAnAddition(Sentence s, Lexicon lexicon, int i, int next) {
+        return OF_IT.matcher(s.around(next, 0, 2)).matches()
+                && IntStream.range(Math.max(0, foodBefore(s, lexicon, i)), i)
+                        .anyMatch(k -> ADDS.contains(s.token(k).norm()));
+    }
+
+    private static int foodBefore(Sentence s, Lexicon lexicon, int i) {
+        int k = i - 1;
         while (k >= 0 && s.food(lexicon, k).isEmpty()) {
-            if (ADDS.contains(s.token(k).norm())) {
-                return -1;
-            }
             k--;
         }
         return k;

@@ -74,6 +74,11 @@ final class Residue {
             if (s.isClaimed(i) || !s.token(i).isNumber()) {
                 continue;
             }
+            if (isMinutes(s, i)) {
+                draft.unread.add(new Unread(s.span(i, i + FIGURES_OF_A_CLOCK), true));
+                s.claim(i, i + FIGURES_OF_A_CLOCK);
+                continue;
+            }
             if (isClock(s, i)) {
                 if (s.has(OUT) && !s.has(MINUTES)) {
                     draft.unread.add(new Unread(s.span(i, i + FIGURES_OF_A_CLOCK), true));
@@ -111,6 +116,18 @@ final class Residue {
 
     private static final int FIGURES_OF_A_CLOCK = 3;
 
+    private static final Cue HOUR = Cue.of("\\b(at|by|till|until|from|since|around|about|to|before|after) $");
+
+    private static final Set<String> HALF_DAY = Set.of("am", "pm", "a", "p", "o'clock");
+
+    /** "Processed 8:00": minutes and seconds, and not the hour of the day. */
+    private static boolean isMinutes(Sentence s, int i) {
+        return s.is(i + 1, ":")
+                && s.is(i + 2, "00")
+                && !HOUR.matcher(s.around(i, 1, 0)).find()
+                && !(i + 3 < s.size() && HALF_DAY.contains(s.token(i + 3).norm()));
+    }
+
     /** "In 2:10, out 2:15" tells the time of the canner. */
     private static final Cue OUT = Cue.of("\\b(out|off|stopped|done|lifted|pulled)\\b");
 
@@ -121,7 +138,8 @@ final class Residue {
         return s.token(i).raw().matches("[01]?\\d|2[0-3]")
                 && s.is(i + 1, ":")
                 && i + 2 < s.size()
-                && s.token(i + 2).raw().matches("[0-5]\\d");
+                && s.token(i + 2).raw().matches("[0-5]\\d")
+                && !isMinutes(s, i);
     }
 
     private static final Cue EARS = Cue.of("(\\w+ )?(ears|cobs)\\b");

@@ -58,6 +58,14 @@ final class Retracted {
             // "Apple butter from the slow... no, from the stove"
             return 0;
         }
+        if (SORRY.matcher(said).find()) {
+            // "Beans and bacon? Sorry, we love it"
+            Matcher clause = CLAUSE.matcher(words).region(cut.end(), words.length());
+            int next = clause.find() ? clause.start() : words.length();
+            if (!names(words, new Range(cut.end(), next), ingredients)) {
+                return 0;
+            }
+        }
         // "Grape juice, white: no wait, pink": nothing of the dish is taken back
         Matcher ends = ENDS.matcher(said);
         int dish = Math.min(ends.find() ? ends.start() : cut.end(), Math.max(0, cut.end() - REACH));
@@ -72,6 +80,11 @@ final class Retracted {
         boolean named = !foods.isEmpty() || PhraseFacts.namesForm(dishes);
         return named && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
     }
+
+    /** An apology takes back only what another dish stands right behind. */
+    private static final Pattern SORRY = Pattern.compile("(?i)\\b(sorry|oops|excuse me)\\b[,.! ]*$");
+
+    private static final Pattern CLAUSE = Pattern.compile("[.,;!?]");
 
     private static final Pattern ENDS = Pattern.compile("[?!…]|\\.\\.");
 

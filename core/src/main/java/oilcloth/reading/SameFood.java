@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
@@ -24,6 +25,9 @@ final class SameFood {
     private static final Cue JUST_BEANS =
             Cue.of("(?<!\\b(green|snap|string|pole|wax|runner|french|yellow) )\\bbeans?\\b");
 
+    /** "The peas", "filled with peas"; "and peas" are others. */
+    private static final Pattern THE_SAME = Pattern.compile("(?i)\\b(the|these|those|my|our|your|of|with) $");
+
     private SameFood() {}
 
     /** A food named in passing before its amount was given is that same food. */
@@ -44,7 +48,11 @@ final class SameFood {
             boolean peas = ContextWords.DRIED_PEAS.matcher(text).find();
             draft.ingredients.removeIf(i -> i.amount().isEmpty()
                     && (i.range().of(text).equalsIgnoreCase("beans")
-                            || peas && i.range().of(text).equalsIgnoreCase("peas")));
+                            || peas
+                                    && i.range().of(text).equalsIgnoreCase("peas")
+                                    && THE_SAME.matcher(
+                                                    text.substring(0, i.range().start()))
+                                            .find()));
         }
         draft.ingredients.removeIf(early -> early.amount().isEmpty()
                 && (isStoneWord(draft, text, early)

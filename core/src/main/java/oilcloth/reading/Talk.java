@@ -1,7 +1,6 @@
 package oilcloth.reading;
 
 import java.util.BitSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,13 +27,6 @@ final class Talk {
     private static final WordList WEIGHTY = WORDS.get("weighty");
     /** What is done with the food in a recipe that names its time before its steps. */
     private static final WordList STEPS = WORDS.get("steps");
-
-    private static final List<Cue> PHRASES =
-            PatternFile.load("talk-phrases.txt").cues("");
-
-    /** Those that leave no words open. */
-    private static final List<Cue> CLOSED =
-            PHRASES.stream().filter(p -> !p.toString().contains("[^")).toList();
 
     /** At table any food may be named that is in no jar. */
     private static final Cue MEAL = Cue.of(
@@ -114,19 +106,6 @@ final class Talk {
 
     private static final int SHORT = 3;
 
-    private static final Set<String> BETWEEN =
-            Set.of("and", "but", "so", "then", "also", "too", "or", "though", "anyway");
-
-    /** Phrases that are listed as harmless and nothing else, whatever their words weigh elsewhere. */
-    boolean isOfPhrases(Sentence s) {
-        BitSet told = new BitSet(s.size());
-        CLOSED.forEach(p -> s.mark(p, told));
-        return IntStream.range(0, s.size())
-                .allMatch(i -> told.get(i)
-                        || !s.token(i).isWord() && !s.token(i).isNumber()
-                        || BETWEEN.contains(s.token(i).norm()));
-    }
-
     /** Known in all its words to say nothing of what is in the jars: what was read from it may be forgotten. */
     boolean isTalk(Sentence s, Draft draft) {
         return marked.weight(s) < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, false);
@@ -158,7 +137,7 @@ final class Talk {
             return true;
         }
         BitSet told = new BitSet(s.size());
-        PHRASES.forEach(p -> s.mark(p, told));
+        IdlePhrases.mark(s, told);
         for (int i = 0; i < s.size(); i++) {
             markChoice(s, draft, i, told);
         }
@@ -237,12 +216,15 @@ final class Talk {
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> isNamed(s, i, f -> true)
                                 && s.food(lexicon, i)
-                                        .filter(m -> isListed(draft, m.food()))
+                                        .filter(m -> isListed(s, draft, m.food()))
                                         .isEmpty());
     }
 
-    private static boolean isListed(Draft draft, Food food) {
-        return draft.ingredients.stream().anyMatch(known -> known.food().group().equals(food.group()));
+    /** Elsewhere in the letter, and not only here. */
+    private static boolean isListed(Sentence s, Draft draft, Food food) {
+        return draft.ingredients.stream()
+                .anyMatch(known -> !s.range().contains(known.range())
+                        && known.food().group().equals(food.group()));
     }
 
     /** "No hot peppers", "strawberries were not ready yet": no acid and no salt, whose absence tells. */
@@ -339,10 +321,7 @@ final class Talk {
         }
         String word = verb < 0 ? "" : s.token(verb).norm();
         Food food = named.get().food();
-        boolean listed = sameKind
-                && draft.ingredients.stream()
-                        .anyMatch(known -> known.food().group().equals(food.group())
-                                && known.food().kind().isProduce());
+        boolean listed = sameKind && food.kind().isProduce() && isListed(s, draft, food);
         boolean seasons = food.isSeasoning() && (LEAVES_OUT.contains(word) || CHOOSES.contains(word));
         if (seasons || listed && CHOOSES.contains(word)) {
             told.set(verb, i + named.get().length());

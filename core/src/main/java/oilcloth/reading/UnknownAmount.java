@@ -170,7 +170,7 @@ final class UnknownAmount {
         }
         int noun = s.is(amount.next(), "of") ? amount.next() + 1 : amount.next();
         noun = s.is(noun, "the") || s.is(noun, "this") || s.is(noun, "that") ? noun + 1 : noun;
-        boolean part = noun > amount.next() && isOfTheRecipe(s, noun);
+        boolean part = noun > amount.next() && isOfTheRecipe(s, noun) && !isUnnamedJuice(s, draft, noun);
         int end = amount.next();
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
@@ -262,6 +262,19 @@ final class UnknownAmount {
     /** "2 to 3 pounds a quart": what it takes. */
     private static final Cue TO_BUY =
             Cue.of("(of \\w+ )?(a|per|to a|to the|for a|for each|each) (quart|qt|pint|pt|jar)\\b");
+
+    /** "A dash of juice" among beets: nothing listed gives any. */
+    private static boolean isUnnamedJuice(Sentence s, Draft draft, int noun) {
+        boolean given = Stream.concat(
+                        draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
+                .anyMatch(f -> f.kind() == FoodClass.FRUIT
+                        || f.kind() == FoodClass.TOMATO
+                        || f.isFruitJuice()
+                        || f.isCitrusJuice()
+                        || f.kind() == FoodClass.MEAT
+                        || f.group().equals("cabbage"));
+        return s.is(noun, "juice") && s.is(noun - 1, "of") && !given;
+    }
 
     /** "Half a cup of the simmered mixture", but not "a tin of mystery mix". */
     private static boolean isOfTheRecipe(Sentence s, int noun) {

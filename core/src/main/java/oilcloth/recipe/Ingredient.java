@@ -29,6 +29,11 @@ public record Ingredient(
     /** "Per jar", and which jar when it was said. */
     public record PerJar(Optional<JarSize> jar) {}
 
+    /** A food that is named and nothing more. */
+    public static Ingredient named(Range range, Food food) {
+        return new Ingredient(range, food, Optional.empty(), Optional.empty(), false, false, OptionalDouble.empty());
+    }
+
     public Optional<Volume> leastVolume() {
         return amount.flatMap(a -> food.volume(a, a.low()));
     }

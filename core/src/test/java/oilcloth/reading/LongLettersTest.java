@@ -16,14 +16,6 @@ class LongLettersTest {
     private static final String CORN =
             "Corn, whole kernel, raw pack, pints, boiling water, 1 inch. Weighted gauge. Vented ten minutes. 55 minutes at 10 lb. 640 ft. ";
 
-    private static String foods(Recipe recipe) {
-        return recipe.ingredients().stream()
-                .map(i -> i.food().name())
-                .distinct()
-                .sorted()
-                .collect(Collectors.joining(", "));
-    }
-
     private static long asked(Recipe recipe) {
         return recipe.unread().stream().filter(Unread::bears).count();
     }
@@ -77,12 +69,12 @@ class LongLettersTest {
             A cup of half and half goes in. | corn, cream, water
             """)
     void foods(String told, String foods) {
-        assertThat(foods(Read.recipe(CORN + told))).isEqualTo(foods);
+        assertThat(Read.foods(CORN + told)).isEqualTo(foods);
     }
 
     @Test
     void halfAndHalfIsAShareBetweenTwoFruits() {
-        assertThat(foods(Read.recipe("We did grapefruit and orange sections half and half, pints, light syrup.")))
+        assertThat(Read.foods("We did grapefruit and orange sections half and half, pints, light syrup."))
                 .doesNotContain("cream");
     }
 
@@ -98,7 +90,7 @@ class LongLettersTest {
             Figs and pears in light syrup. No figs left over. | fig, pear, sugar, granulated
             """)
     void aDishTakenBack(String told, String foods) {
-        assertThat(foods(Read.recipe(told))).isEqualTo(foods);
+        assertThat(Read.foods(told)).isEqualTo(foods);
     }
 
     @ParameterizedTest

@@ -3,8 +3,6 @@ package oilcloth.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.Collectors;
-import oilcloth.guide.GuideSnapshot;
-import oilcloth.recipe.Recipe;
 import oilcloth.recipe.Unread;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,18 +10,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Foods that a letter names and that are in no jar, and those that are in it however they are named. */
 class NamedInPassingTest {
-    private static final RecipeReader READER = new RecipeReader(GuideSnapshot.shipped());
-
     private static final String BEANS =
             "Green beans, raw pack, pints, boiling water, an inch. Vented ten, 20 minutes at 11 pounds dial. 640 feet. ";
-
-    private static String foods(Recipe recipe) {
-        return recipe.ingredients().stream()
-                .map(i -> i.food().name())
-                .distinct()
-                .sorted()
-                .collect(Collectors.joining(", "));
-    }
 
     @ParameterizedTest
     @ValueSource(
@@ -39,7 +27,7 @@ class NamedInPassingTest {
                 "The neighbor says to add bacon but I don't."
             })
     void isNotInTheJar(String words) {
-        assertThat(foods(READER.read(BEANS + words))).isEqualTo("green bean, water");
+        assertThat(Read.foods(BEANS + words)).isEqualTo("green bean, water");
     }
 
     @ParameterizedTest
@@ -53,7 +41,7 @@ class NamedInPassingTest {
             I can corn together with them. | corn, green bean, water
             """)
     void isInTheJar(String words, String foods) {
-        assertThat(foods(READER.read(BEANS + words))).isEqualTo(foods);
+        assertThat(Read.foods(BEANS + words)).isEqualTo(foods);
     }
 
     @ParameterizedTest
@@ -68,7 +56,7 @@ class NamedInPassingTest {
             We used your directions for crushed tomatoes. Packed hot in quarts. | tomato
             """)
     void aDishTakenBack(String words, String foods) {
-        assertThat(foods(READER.read(words))).isEqualTo(foods);
+        assertThat(Read.foods(words)).isEqualTo(foods);
     }
 
     @ParameterizedTest
@@ -82,7 +70,7 @@ class NamedInPassingTest {
             """)
     void directionsForAnotherFoodAreAskedAbout(String words, String asked) {
         String text = BEANS + words;
-        assertThat(READER.read(text).unread().stream()
+        assertThat(Read.recipe(text).unread().stream()
                         .filter(Unread::bears)
                         .map(u -> u.range().of(text))
                         .collect(Collectors.joining(", ")))

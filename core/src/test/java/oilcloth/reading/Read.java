@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.stream.Collectors;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Recipe;
@@ -16,5 +17,14 @@ final class Read {
 
     static Facts facts(String text) {
         return recipe(text).facts();
+    }
+
+    /** The names of the foods in the jar, sorted. */
+    static String foods(String text) {
+        return recipe(text).ingredients().stream()
+                .map(i -> i.food().name())
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining(", "));
     }
 }

@@ -1,0 +1,30 @@
+package oilcloth.reading;
+
+import oilcloth.text.Cue;
+
+/** Sentences that say nothing of how it was canned, or what a check of its own sees to. */
+final class NothingSaid {
+    /** "I don't bother peeling": where that matters a check speaks of the skins. */
+    private static final Cue UNPEELED = Cue.of(
+            "(i|we) (don't|do not|didn't|did not|never) (bother (to |with )?|need to |even )?peel(ing)?( (them|it|mine|ours|the (skins?|fruit)))?( any ?more| though)?[.,;!]?|(i |we )?(left|leave) (the |their )?skins? on[.,;!]?");
+
+    /** "Potatoes! White ones.": where that is a kind of its own, it is read as one. */
+    private static final Cue COLOURED = Cue.of(
+            "((i|we) (used|use|bought|picked|grow) )?(the )?(red|yellow|golden|purple) (ones|kind|sort)[.!]?|(the )?white (ones|kind|sort)[.!]?");
+
+    private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
+
+    /** "III.", "There.", "I left the skins on.": a paragraph's number, a word of every day by itself, what a check sees to. */
+    static boolean by(Sentence s) {
+        boolean word = s.size() <= 2
+                && Talk.isCommon(s.token(0).norm())
+                && !Talk.isWeighty(s.token(0).norm());
+        boolean skins = UNPEELED.matcher(s.low()).matches();
+        return skins
+                || COLOURED.matcher(s.low()).matches()
+                || word && (s.size() == 1 || !s.token(1).isWord())
+                || NUMERAL.matcher(s.low()).matches();
+    }
+
+    private NothingSaid() {}
+}
