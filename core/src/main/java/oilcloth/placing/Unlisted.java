@@ -46,15 +46,20 @@ final class Unlisted {
                 .filter(n -> !n.startsWith("@") && !n.contains(" with "))
                 .anyMatch(n -> guide.food(n).kind() == FoodClass.MEAT);
         return switch (food.kind()) {
-            case WATER, SALT, DRY_HERB, DRY_SPICE, ACID -> true;
+            case WATER, SALT, ACID -> true;
+                // "a cup of basil in each": leaves, whatever they are called
+            case DRY_HERB, DRY_SPICE -> i.perJar().isEmpty() || !isMuch(i, SEASONS_A_JAR);
             case SWEETENER -> !meat && !(isMuch(i, SPOONFUL) && isLowAcidPlain(rule, guide));
             case PECTIN -> preserve
                     && !food.name().equals("pectin, low-sugar powdered")
                     && !food.name().startsWith("pectin, calcium")
                     && !food.name().equals("calcium water");
             case FAT -> preserve
-                    && food.name().equals("butter")
-                    && i.mostVolume().map(v -> v.compareTo(FOAM_BUTTER) <= 0).orElse(false);
+                            && food.name().equals("butter")
+                            && i.mostVolume()
+                                    .map(v -> v.compareTo(FOAM_BUTTER) <= 0)
+                                    .orElse(false)
+                    || rule.process().id().equals("tuna-hot") && food.name().endsWith(" oil");
             case FRUIT -> fruit && (food.isFruitJuice() || food.name().endsWith(" peel"))
                     || preserve
                             && food.acidity() == Acidity.HIGH
@@ -64,6 +69,7 @@ final class Unlisted {
                     || rule.form().equals("sauced-beans")
                     || soup;
             case MEAT -> meat && (food.name().equals("broth") || food.name().equals("bone"))
+                    || food.name().equals("bone") && isFish(rule, guide)
                     || soup
                     || rule.form().endsWith("beans") && isPieceOfPork(i);
             case VEGETABLE, ROOT, LEGUME, ALLIUM, PEPPER -> soup && hasOwnProcess(food, guide) && !isMuchGarlic(i)
@@ -78,6 +84,13 @@ final class Unlisted {
             case FRESH_HERB -> (soup || rule.form().equals("stock")) && !isMuch(i, SEASONING);
             case OTHER, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, NUT -> ANTI_BROWNING.contains(food.name());
         };
+    }
+
+    /** Fish is canned with its bones in, or without. */
+    private static boolean isFish(PlacingRule rule, GuideSnapshot guide) {
+        return rule.foods().stream()
+                .filter(n -> !n.startsWith("@") && !n.contains(" with "))
+                .anyMatch(n -> guide.food(n).kind() == FoodClass.SEAFOOD);
     }
 
     /** A cube of pork, ham or bacon in each jar, and no more meat than that makes. */
@@ -113,6 +126,8 @@ final class Unlisted {
     private static boolean isUmbrella(Food food) {
         return food.name().equals("vegetables") || food.name().equals("fruit");
     }
+
+    private static final Volume SEASONS_A_JAR = Volume.ofCups(0.25);
 
     /** Sprigs and cloves for a kettle of soup. */
     private static final Volume SEASONING = Volume.ofCups(0.5);

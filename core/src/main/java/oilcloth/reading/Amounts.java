@@ -78,6 +78,10 @@ final class Amounts {
             }
         }
         Optional<Units.Found> unit = Units.at(tokens, i);
+        if (unit.isPresent() && tokens.get(i).is("c") && f.low() >= MOST_CUPS) {
+            // "boiled to 104 C"
+            return Optional.empty();
+        }
         if (unit.isPresent()) {
             int next = unit.get().next();
             Unit u = unit.get().unit();
@@ -120,6 +124,9 @@ final class Amounts {
                 ? Optional.empty()
                 : Optional.of(new Found(new Amount(f.low(), f.high(), Unit.EACH, exact), i, false));
     }
+
+    /** Behind more than so many, a "C" is of degrees. */
+    private static final double MOST_CUPS = 60;
 
     /** "a cup and a half", "a teaspoon and a quarter of salt": a part more of the same unit. */
     private static OptionalDouble andPart(List<Token> tokens, int i) {

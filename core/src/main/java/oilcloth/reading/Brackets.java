@@ -89,10 +89,20 @@ final class Brackets {
         return strength || words ? close + 1 : end;
     }
 
+    /** "Sugar 600 g (3 cups)": the token behind a bracket that says the same in another measure, or the same token. */
+    static int restated(Sentence s, int next) {
+        int close = s.is(next, "(") ? closing(s, next) : next;
+        boolean measured = close > next
+                && Amounts.at(s.tokens(), next + 1)
+                        .filter(a -> a.unitSaid() && a.next() == close)
+                        .isPresent();
+        return measured ? close + 1 : next;
+    }
+
     private static final Cue FROM_THE_BOTTLE = Cue.of("(from|out of) (the|a) bottle\\b");
 
-    private static final Cue STRENGTH =
-            Cue.of("\\([^)]*\\b(to|per|for) (the |a |each |every )?(gallon|gal|quart|qt|liter|litre)\\b[^)]*\\)?");
+    private static final Cue STRENGTH = Cue.of(
+            "\\([^)]*(\\b(to|per|for) |/ ?)(the |a |each |every )?(gallon|gal|quart|qt|liter|litre)\\b[^)]*\\)?");
 
     /** "(4 tsp to the gallon)": how salt the water is. */
     static boolean isStrength(Sentence s, int open) {

@@ -7,7 +7,7 @@ final class Bulletin {
     /** "An average of 14 pounds is needed per canner load": what to buy, in general. */
     private static final Cue BUYING = Cue.of(
             "\\b(per canner load|(average|pounds?|lbs?) [^.;]{0,40}\\bcanner load|bushel (weighs|yields|gives|makes|gets (me|us|you)|will (give|make|yield)|comes to)|an average of\\b[^.;]{0,40}\\bneeded|is needed per|weighs? \\d+ pounds? and yields?|yields? an average)\\b"
-                    + "|\\b(need|takes?|figure|allow|plan (on|for)) (on )?(about |around |roughly |at least )?(\\d|one|two|three)[^.;]{0,12}(pounds|lbs?|lb)( of \\w+)? (per|to the|to a|for a|a|for each|for every) (quart|pint|jar)|^(quantity|quality)\\b ?[:–—-]|\\b\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
+                    + "|\\b(need|takes?|figure|allow|plan (on|for)) (on )?(about |around |roughly |at least )?(\\d|one|two|three)[^.;]{0,12}(pounds|lbs?|lb)( of \\w+)? (per|to the|to a|for a|a|for each|for every) (quart|pint|jar)|^(quantity|quality)\\b ?[:–—-]|^(you (will |'ll )?need |allow |about |roughly )*\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
 
     /** Then the sentence tells of the canning as well. */
     private static final Cue ALSO_DONE = Cue.of(

@@ -10,7 +10,7 @@ final class CannerTime {
             Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
 
     private static final Cue JARS = Cue.of(
-            "\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|(pints?|quarts?|half[- ]pints?)(?! (of )?(very |extra |light |medium |heavy |boiling |hot |cold |apple |grape )*(water|juice|sugar|syrup|vinegar|broth)\\b))\\b");
+            "\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|(pints?|quarts?|half[- ]pints?)(?![- ](dutch|stock|sauce|heavy|stainless|enamel\\w*|pot|pan|kettle|bowl|crock|pail|bucket|measur\\w+)\\w*)(?! (of )?(very |extra |light |medium |heavy |boiling |hot |cold |apple |grape )*(water|juice|sugar|syrup|vinegar|broth)\\b))\\b");
 
     private static final Cue CANNER_WORDS = Cue.of(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");
@@ -29,6 +29,10 @@ final class CannerTime {
 
     private static final Cue IN_A_BOIL =
             Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b|boiling ([,.;]|$)");
+
+    /** "Pack the melon in pints, boil the syrup another 5 min". */
+    private static final Cue OF_A_LIQUID = Cue.of(
+            "(up |down )?((the|this|that|my|remaining|reserved|strained|leftover) )+(syrup|brine|juice|solution|vinegar|broth|stock|sauce|pickling)\\b(?! (canner|jars))");
 
     private static final Set<String> ENDS = Set.of(",", ";", ".", "/", "|", "-", "–", "—");
 
@@ -116,6 +120,9 @@ final class CannerTime {
                     // "Boiling water 20 min."
                     return true;
                 }
+                if (OF_A_LIQUID.matcher(s.around(k + 1, 0, 4)).lookingAt()) {
+                    return afterIsCanner(s, to);
+                }
                 boolean jarsBefore = JARS.matcher(before).find();
                 if (inCanner || jarsBefore) {
                     return true;
@@ -158,7 +165,7 @@ final class CannerTime {
                     || w.equals(";")
                     || w.equals(",")
                     || w.equals(".")
-                    || w.equals("and") && k == from - 1
+                    || (w.equals("and") || w.equals("&")) && k == from - 1
                     || w.equals("then");
         }
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);
@@ -221,7 +228,11 @@ final class CannerTime {
         boolean ends = to >= s.size()
                 || s.is(to - 1, ".")
                 || JarMentions.at(s, to)
-                        .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
+                        .filter(j -> j.next() >= s.size()
+                                || s.is(j.next(), ".")
+                                || s.is(j.next(), ",")
+                                || s.is(j.next(), "/")
+                                || s.is(j.next(), ";"))
                         .isPresent()
                 || (s.is(to, "in") || s.is(to, "for"))
                         && JarMentions.at(s, to + 1)
@@ -284,7 +295,9 @@ final class CannerTime {
 
     /** "30 min at 12 lb", "75 min, 15 lbs, weighted gauge". */
     private static boolean pressureFollows(Sentence s, int to) {
-        int k = s.is(to, ",") || s.is(to, ";") ? to + 1 : to;
+        // "25 min pints / 40 min quarts @ 11 lb"
+        int behind = JarMentions.at(s, to).map(JarMentions.Found::next).orElse(to);
+        int k = s.is(behind, ",") || s.is(behind, ";") ? behind + 1 : behind;
         // "75 minutes with the dial at 11 pounds"
         boolean dial = s.is(k, "with") && (s.is(k + 2, "dial") || s.is(k + 2, "gauge") || s.is(k + 2, "needle"));
         k = dial ? k + 3 : k;

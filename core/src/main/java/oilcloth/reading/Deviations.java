@@ -203,6 +203,7 @@ final class Deviations {
         Optional<Range> odd = s.find(CHANGED)
                 .filter(r -> !PressureSwing.isTold(s, draft) && !ChangedAmount.isTold(s, draft))
                 .or(() -> s.findAny(DOUBT))
+                .or(() -> SaltLeftOut.isTakenBack(s, draft) ? Optional.of(s.range()) : Optional.empty())
                 .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
                 .or(() -> appearance.another(s, draft))
                 .or(() -> s.has(WOULD_HAVE) ? s.findAny(DID_LIKEWISE) : Optional.empty())
@@ -229,7 +230,7 @@ final class Deviations {
         } else if (odd.isEmpty()) {
             odd = s.find(HEDGED).or(() -> clauses(s, draft));
         }
-        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended && !NothingSaid.by(s)) {
+        if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended && !saysNothing(s, draft)) {
             odd = alike(s, draft);
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
@@ -335,8 +336,12 @@ final class Deviations {
                 .filter(r -> !appearance.isTold(s, draft, !untimed));
     }
 
+    private boolean saysNothing(Sentence s, Draft draft) {
+        return NothingSaid.by(s) || talk.isSigned(s) || SaltLeftOut.isHarmless(s, draft);
+    }
+
     private Optional<Range> strange(Sentence s, Draft draft, boolean untimed) {
-        if (NothingSaid.by(s)) {
+        if (saysNothing(s, draft)) {
             return Optional.empty();
         }
         if (marked.weight(s) > MarkedRemarks.GRAVE) {

@@ -42,7 +42,7 @@ final class Durations {
 
     /** "I let them sit in the canner five minutes". */
     private static final Cue RESTS = Cue.of(
-            "\\b(lid|heat|burner|flame) (is |was )?off,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
+            "\\b(lid|heat|burner|flame)('s)? (is |was |has )?(been )?off,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
 
     /** "I put the weight on from the start, saves ten minutes". */
     private static final Cue SAVED =
@@ -88,6 +88,10 @@ final class Durations {
 
     private static final Cue IN_WATER =
             Cue.of("(in |into )(the |some )?(boiling|simmering|hot|plain)? ?water\\b(?! ?-?(bath|canner))");
+
+    /** "Simmered them in boiling water for 5 minutes, filled the hot jars". */
+    private static final Cue COOKED_IN_WATER = Cue.of(
+            "\\b(simmer|blanch|cook|parboil|soften)(ed|s|ing)?( (it|them|all|everything|the \\w+))? in (the |plain |salted )*(boiling|hot) water (for |about )*$");
 
     /** Minutes; no jar is canned in fewer. */
     private static final int SHORTEST_PROCESS = 5;
@@ -219,6 +223,11 @@ final class Durations {
         if (!draft.filled
                 && SIMMERED.matcher(s.around(i, 4, 0)).find()
                 && IN_WATER.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
+            return;
+        }
+        if (draft.facts.headspace().isEmpty()
+                && !draft.inCanner
+                && COOKED_IN_WATER.matcher(s.around(i, 9, 0)).find()) {
             return;
         }
         Range words = s.span(i, d.next());

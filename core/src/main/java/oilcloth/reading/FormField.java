@@ -4,6 +4,7 @@ import java.util.Optional;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.Minutes;
 import oilcloth.measure.Pressure;
+import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.ProcessTime;
 import oilcloth.text.Cue;
@@ -20,6 +21,10 @@ final class FormField {
             Cue.of("(my |our )?(altitude|elevation|elev\\.?|alt\\.?)( \\(?(in )?(ft|feet|m|metres|meters)\\.?\\)?)?");
     private static final Cue METRES = Cue.of("\\b(m|metres?|meters?)\\b");
 
+    /** "Method: boiling water", where the words by themselves could be what the jars are filled with. */
+    private static final Cue BATH = Cue.of(
+            "((canning |processing )?(method|process|canner)( used)?|canner type|type of canner|processed (in|by)) ?(:|=|[-–—]) ?(boiling|boiling[- ]water|bw)\\.?");
+
     private static final int LONGEST_PROCESS = 600;
     private static final int MOST_PSI = 30;
 
@@ -28,6 +33,10 @@ final class FormField {
     /** @return whether the line is such a field and has been read; the value must end it but for its unit */
     static boolean read(String text, Range line, Draft draft) {
         String low = line.of(text).toLowerCase(java.util.Locale.ROOT);
+        if (BATH.matcher(low).matches()) {
+            draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, line));
+            return true;
+        }
         var field = FIELD.matcher(low);
         if (!field.find()) {
             return false;

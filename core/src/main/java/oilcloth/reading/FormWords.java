@@ -31,11 +31,11 @@ final class FormWords {
             Phrase.of("\\bbrandied\\b", "brandied"),
             Phrase.of("\\bbread[- ]and[- ]butter", "pickle"),
             Phrase.of(
-                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|(?<!\\b(wip(e|es|ed|ing)|towel|rag|cloth|napkin)\\b[^.;]{0,30} )\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
+                    "\\bpickl(e|es|ed|ing)\\b(?!( and canning)? (salt|spices?|lime|vinegar|crisp|cucumbers?|cukes?|onions?|jars?|ones?|section|season))|\\bdill(y|ed) (beans|okra|asparagus|carrots|green beans|spears)|\\bgherkins\\b|\\bmarinated\\b|\\bslaw\\b|\\bdills\\b|(?<!\\b(wip(e|es|ed|ing)|towel|rag|cloth|napkin)\\b[^.;]{0,30} )(?<!\\brins(e|es|ed|ing)\\b[^.;,]{0,24} )\\bin vinegar\\b|\\bescabeche\\b|\\bgiardiniera\\b",
                     "pickle"),
             Phrase.of("\\b(sauer)?kraut\\b", "kraut"),
             Phrase.of(
-                    "(?<!(?<!\\b(recipe|directions|instructions|process|times?) )\\bfor )(?<!\\bfor (the|winter|making) )(?<!\\blike (a |thin |weak |watery )?)\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|hen))",
+                    "(?<!(?<!\\b(recipe|directions|instructions|process|times?) )\\bfor )(?<!\\bfor (the|winter|making) )(?<!\\blike (a |thin |weak |watery )?)\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|chunks|pieces|size|style|hen))",
                     "soup"),
             Phrase.of(
                     "\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) chili\\b|^chili\\b|\\b(this|(batch|pot|pints|quarts|jars) of|made|homemade) chili\\b(?! (powder|pepper|chile|sauce|relish|salsa|verde|flakes|beans))",
@@ -82,7 +82,7 @@ final class FormWords {
                     "\\b(halve|halved|halves|left whole|leave (them )?whole|keep (them )?whole|whole (or halved |peeled |small |raw )?(tomato|peaches|pears|plums|figs)\\w*|cut in half|cut in halves)\\b",
                     "pieces"),
             Phrase.of(
-                    "\\b(food mill|foley|sieve[ds]?|strainer|run through|put through|through (the|a|my) (mill|sieve|strainer)|pureed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
+                    "\\b(food mill|foley|sieve[ds]?|strainer|run (through|thru)|put (through|thru)|(through|thru) (the|a|my) (mill|sieve|strainer)|pureed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
                     "milled"),
             Phrase.of(
                     "\\b(across|on|over|down|from|past|through|with) (the|a|my) ((box|hand|old|cheese) )?(grater|shredder|ricer)\\b|\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
@@ -96,7 +96,7 @@ final class FormWords {
                     "(?<!\\boff the )\\bbone[- ]in\\b|\\b(with|w ?/) ?(the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? left in\\b",
                     "bone-in"),
             Phrase.of(
-                    "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones? removed\\b|\\boff the bones?\\b|\\bremove (the |all )?bones\\b",
+                    "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones?( and [a-z]+){0,3} (were |are |was )?(removed|cut (away|out)|picked (out|off)|taken out|pulled out|discarded)\\b(?!\\?)|\\boff the bones?\\b|\\bremove (the |all )?bones\\b",
                     "boneless"),
             Phrase.of("\\bsmoked\\b(?! paprika)", "smoked"),
             Phrase.of("\\bcream[- ]style\\b|\\bcreamed corn\\b", "cream-style"),

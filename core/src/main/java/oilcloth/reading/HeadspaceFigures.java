@@ -197,6 +197,7 @@ final class HeadspaceFigures {
         if (!near
                 || clauseBefore.contains("solids")
                 || TRIMMED.matcher(clauseBefore).find()
+                || WATER_OVER.matcher(clauseBefore).find()
                 // "water covering them by 2 to 3 inches"
                 || clauseBefore.stripTrailing().endsWith(" by")
                 || NOT_HEADSPACE.matcher(tail).find()
@@ -238,6 +239,10 @@ final class HeadspaceFigures {
                     s.span(from, to)));
         }
     }
+
+    /** "Into the canner, water over the tops an inch". */
+    private static final Cue WATER_OVER = Cue.of(
+            "\\bwater (\\w+ ){0,2}(over|above) (the |all the |my )?(tops?|lids?|jars?|them)\\b( by)?( about)? ?$");
 
     /** "… in each quart. 1/2 inch. 50 minutes …": nothing else in the sentence. */
     private static boolean isAlone(Sentence s, int from, int to) {

@@ -26,8 +26,8 @@ final class ImpliedMinutes {
     private static final String JAR_TIME = "(half[- ]pints?|pints?|quarts?)( jars)?[:,]? ?(for )?\\d+";
 
     /** "Pints 20 min, quarts 25": one of two times without its unit. */
-    private static final Cue JAR_TIMES = Cue.of("\\b" + JAR_TIME + " ?min\\w*[.,;]* ?(and )?" + JAR_TIME
-            + "(?![\\d/.]| ?(lb|#|min|psi|pounds|of|for))|\\b" + JAR_TIME + "[,;]? ?(and )?" + JAR_TIME + " ?min");
+    private static final Cue JAR_TIMES = Cue.of("\\b" + JAR_TIME + " ?min\\w*[.,;/]* ?(and )?" + JAR_TIME
+            + "(?![\\d/.]| ?(lb|#|min|psi|pounds|of|for))|\\b" + JAR_TIME + " ?[,;/]? ?(and )?" + JAR_TIME + " ?min");
 
     private ImpliedMinutes() {}
 
@@ -57,10 +57,28 @@ final class ImpliedMinutes {
         return true;
     }
 
+    /** "Vent 10, 40 @ 11 (dial)", "75 @ 10 lb". */
+    private static final Cue AT_PRESSURE = Cue.of(
+            "@ (\\d+|ten|eleven|twelve|fifteen) ?(#|lbs?|psi|pounds?|[(,]? ?(on )?(the |my )?(dial|weight(ed)?|gauge|jiggler|rocker))\\b");
+
+    private static boolean atPressure(Sentence s, Draft draft, int i) {
+        Optional<Numbers.Figure> f = s.token(i).isNumber()
+                ? Numbers.at(s.tokens(), i).filter(n -> n.low() >= SHORTEST && n.high() <= LONGEST_AT_PRESSURE)
+                : Optional.empty();
+        if (f.isEmpty() || !AT_PRESSURE.matcher(s.around(f.get().next(), 0, 5)).lookingAt()) {
+            return false;
+        }
+        add(s, draft, i, f.get(), Optional.empty());
+        return true;
+    }
+
+    private static final int LONGEST_AT_PRESSURE = 200;
+
     /** Whether such a time stands at the token; it has then been read. */
     static boolean read(Sentence s, Draft draft, int i) {
         return !Durations.isElsewhere(s, i)
                 && (besideTheBath(s, draft, i)
+                        || atPressure(s, draft, i)
                         || s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i))
                         || SO_IT_WAS.matcher(s.around(i + 1, 0, 2)).lookingAt() && figured(s, draft, i));
     }

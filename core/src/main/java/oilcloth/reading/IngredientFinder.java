@@ -91,7 +91,7 @@ final class IngredientFinder {
     private int listed(Sentence s, Draft draft, int i, Amounts.Found amount) {
         Food food = s.food(guide.lexicon(), i).orElseThrow().food();
         add(s, draft, food, Optional.of(ContextWords.sticks(s, amount.amount(), amount.next() - 1)), i, amount.next());
-        return amount.next();
+        return Brackets.restated(s, amount.next());
     }
 
     /** Foods named in a title; they place the recipe and are not thereby ingredients. */
@@ -291,10 +291,12 @@ final class IngredientFinder {
             add(s, draft, match.food(), Optional.of(amount.amount()), i, amount.next());
             return amount.next();
         }
-        if (match.food().kind() == FoodClass.WATER && Brackets.isStrength(s, end)) {
-            // "salted water (4 tsp to the gallon)"
+        boolean brine = match.food().kind() == FoodClass.SALT && (s.is(end, "brine") || s.is(end, "water"));
+        int open = brine ? end + 1 : end;
+        if ((brine || match.food().kind() == FoodClass.WATER) && Brackets.isStrength(s, open)) {
+            // "salted water (4 tsp to the gallon)", "salt brine (1 Tbsp/qt)"
             add(s, draft, match.food(), Optional.empty(), i, end);
-            return Brackets.closing(s, end) + 1;
+            return Brackets.closing(s, open) + 1;
         }
         Optional<Amounts.Found> behind = AmountBehind.of(s, nameAfter, match, i);
         if (behind.isPresent()) {
@@ -305,7 +307,7 @@ final class IngredientFinder {
                     Optional.of(behind.get().amount()),
                     i,
                     behind.get().next());
-            return behind.get().next();
+            return Brackets.restated(s, EachBehind.share(s, draft, i, behind.get()));
         }
         if (s.negatedToken(i) || NotInTheJar.isAbsent(s, i, end)) {
             draft.absent.add(match.food());

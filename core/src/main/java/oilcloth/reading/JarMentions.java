@@ -132,8 +132,17 @@ final class JarMentions {
     }
 
     private static boolean perJar(Sentence s, int i) {
-        return s.is(i - 1, "per") || s.is(i - 1, "each") || s.is(i - 1, "every") || s.is(i - 1, "a") || toThe(s, i);
+        return s.is(i - 1, "per")
+                || s.is(i - 1, "each")
+                || s.is(i - 1, "every")
+                || s.is(i - 1, "a")
+                || toThe(s, i)
+                || SPOONS_IN.matcher(s.around(i, 6, 0)).find();
     }
+
+    /** "2 tablespoons in each quart (1 T in pints)". */
+    private static final Cue SPOONS_IN = Cue.of(
+            "\\( (double|twice( that| as much)?|half( that| as much)?)( \\w+)? (in|for|to) $|\\( (or |and )?(\\S+ ){1,2}(t|tsps?|teaspoons?|tbsps?|tbs|tablespoons?) (in|for|to) $");
 
     /** "Half a cup of water to the quart". */
     private static boolean toThe(Sentence s, int i) {

@@ -152,7 +152,8 @@ final class JarShare {
 
     private static Optional<Dose> doseAt(Sentence s, int from, Amount amount) {
         boolean per = s.is(from, "per") || s.is(from, "each") || s.is(from, "every");
-        int at = per ? from + 1 : s.is(from, "to") || s.is(from, "in") ? from + 2 : s.size();
+        boolean plural = s.is(from, "in") && (s.is(from + 1, "pints") || s.is(from + 1, "quarts"));
+        int at = per || plural ? from + 1 : s.is(from, "to") || s.is(from, "in") ? from + 2 : s.size();
         return at >= s.size()
                 ? Optional.empty()
                 : JarMentions.at(s, at).map(j -> new Dose(amount, j.jar().pints()));

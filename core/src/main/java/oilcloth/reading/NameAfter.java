@@ -44,6 +44,11 @@ final class NameAfter {
                 k = Brackets.closing(s, k);
                 continue;
             }
+            int sized = behindSize(s, k);
+            if (sized > k) {
+                k = sized - 1;
+                continue;
+            }
             if (s.isClaimed(k)) {
                 // "five cups of 5% vinegar", "6 lb of 4- to 5-inch cucumbers"
                 if (s.token(k).isNumber() || OF_A_FIGURE.contains(s.token(k).norm())) {
@@ -94,6 +99,19 @@ final class NameAfter {
             words++;
         }
         return -1;
+    }
+
+    private static final Set<String> INCH = Set.of("in", "inch", "inches", "\"");
+
+    /** "7 lbs of 2 to 2 1/2 in. beets": the token behind how large each is. */
+    private static int behindSize(Sentence s, int k) {
+        Optional<Numbers.Figure> size = s.token(k).isNumber() ? Numbers.at(s.tokens(), k) : Optional.empty();
+        int unit = size.map(Numbers.Figure::next).orElse(k);
+        if (unit == k || unit >= s.size() || !INCH.contains(s.token(unit).norm())) {
+            return k;
+        }
+        boolean dotted = s.is(unit + 1, ".");
+        return s.is(unit, "in") && !dotted ? k : dotted ? unit + 2 : unit + 1;
     }
 
     /** "2 lb beans, about 6 cups" gives the same beans twice. */

@@ -40,14 +40,14 @@ final class PhraseFacts {
 
     private static final List<Phrase<Pack>> PACKS = List.of(
             Phrase.of(
-                    "(?<!\\b(either|or|hot or) )\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b(?! (makes?|gives?)\\b)|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked),?( and| then)? (packed|put|filled) |\\bpack ?[:=-] ?(raw|cold)\\b|(?<=^[^\\d.;]{0,80})(?<!\\b(bones|scraps|livers|necks|giblets)), raw(?=[.;,])|\\braw,? (and )?cut (up |in |into )[^.;]{2,20}, pack(ed)?\\b|\\bfill(ed|ing)?\\b[^.;]{0,20}\\b(raw|cold|uncooked)\\b(?! (water|brine|syrup|jars?|liquid|pack))|(?<!\\b(jars|lids|they) )\\b(goes|go|went|put|added?) in(to)?( the( hot)? jars?)? (raw|cold|uncooked)\\b(?! water)|\\bmix(ed)? (it |them |all )*(raw|cold)\\b(?! (water|brine))|(?<!\\b(brown|cook|simmer|boil|fry|sear)(ed|ing)? (the |all the )?)\\braw (ground |diced |cubed )?(beef|meat|venison|pork|chicken|turkey|hamburger|sausage)\\b(?![^.;]{0,60}\\b(brown|cook|boil|simmer|fr(y|ied)|sear)\\w*)|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
+                    "(?<!\\b(either|or|hot or) )(?<!\\blast (yr|year|time|summer|season|fall)( my| the| our| i| we)? )\\b(raw|cold)[- ]?pack(ed|ing|s)?\\b(?! (makes?|gives?|(is|are) ?(not|n't)|isn't|aren't)\\b)|\\braw (halved|sliced|whole|peeled|pitted) (and )?packed\\b|\\braw,? (in )?(half[- ]pints?|pints?|quarts?|jars)\\b|(?<!\\bhot[- ])\\bpack(ed|ing)?\\b[^.;]{0,24}\\b(raw|uncooked|cold)\\b(?! (water|brine|syrup))|\\b(raw|uncooked),?( and| then)? (packed|put|filled) |\\bpack ?[:=-] ?(raw|cold)\\b|(?<=^[^\\d.;]{0,80})(?<!\\b(bones|scraps|livers|necks|giblets)), raw(?=[.;,])|\\braw,? (and )?cut (up |in |into )[^.;]{2,20}, pack(ed)?\\b|\\bfill(ed|ing)?\\b[^.;]{0,20}\\b(raw|cold|uncooked)\\b(?! (water|brine|syrup|jars?|liquid|pack))|(?<!\\b(jars|lids|they) )\\b(goes|go|went|put|added?) in(to)?( the( hot)? jars?)? (raw|cold|uncooked)\\b(?! water)|\\bmix(ed)? (it |them |all )*(raw|cold)\\b(?! (water|brine))|(?<!\\b(brown|cook|simmer|boil|fry|sear)(ed|ing)? (the |all the )?)\\braw (ground |diced |cubed )?(beef|meat|venison|pork|chicken|turkey|hamburger|sausage)\\b(?![^.;]{0,60}\\b(brown|cook|boil|simmer|fr(y|ied)|sear)\\w*)|\\b(raw|uncooked|fresh raw) (packed )?[a-z]+( [a-z]+)? (into|in) (the |clean |hot |sterile )*jars",
                     Pack.RAW),
             Phrase.of(
-                    "^hot ?: |\\b(heat(ed)?|bring|brought)( (them|it|the \\w+|all|everything|through|up))* to (a )?(full |rolling )?boil(ing)? in (a |the |some )?((very )?(extra )?(light|thin|medium|heavy) )?(syrup|juice)\\b|\\b(quarts|pints|half[- ]pints|jars), hot(?=[,.;])|\\bpack ?[:=-] *hot\\b|\\bpack(ed)? (them |it |the \\w+ )?(in|into) (the |my |clean )?(pints|quarts|jars|half[- ]pints) hot\\b|(?<!\\b(either|or) )\\bhot[- ]?pa?c?k(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)?( it| them| through| up| in [a-z]+( [a-z]+)?)* (to|till|until|up to) (it |they )?(a |boils? )?boil(ing|s|ed)?\\b[^.]{0,6}\\b(hot )?(quarts|pints|jars)\\b|\\bheat(ed)? (it |them |through )?to (a )?boil(ing)?( in [^.;,]{2,40})?,?( (and|then))?[^.;]{0,12}\\b(quarts|pints|jars)\\b|\\bfill (the |my )?jars? (1 (quart|pint) |one (quart|pint) )?hot\\b|\\bhot in (a |the )?(very |extra[- ]?)?(light|thin|medium|heavy) syrup\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\bhot,? (in|into) (the |my )?hot (quart |pint |half[- ]pint )?(jars|quarts|pints|half[- ]pints)\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
+                    "^hot ?: |\\bhot ((blue|black|rasp|huckle|goose|logan|mul)?berries|cherries|plums|figs|apricots|fruit|pears|peaches|apples) (go |went |goes )?(in|into) (it|them|each|the|after|on top)\\b|\\b(heat(ed)?|bring|brought)( (them|it|the \\w+|all|everything|through|up))* to (a )?(full |rolling )?boil(ing)? in (a |the |some )?((very )?(extra )?(light|thin|medium|heavy) )?(syrup|juice)\\b|\\b(quarts|pints|half[- ]pints|jars), hot(?=[,.;])|\\bpack ?[:=-] *hot\\b|\\bpack(ed)? (them |it |the \\w+ )?(in|into) (the |my |clean )?(pints|quarts|jars|half[- ]pints) hot\\b|(?<!\\b(either|or) )\\bhot[- ]?pa?c?k(ed|ing|s)?\\b(?! or raw)|\\bheat(ed)?( it| them| through| up| in [a-z]+( [a-z]+)?)* (to|till|until|up to) (it |they )?(a |boils? )?boil(ing|s|ed)?\\b[^.]{0,6}\\b(hot )?(quarts|pints|jars)\\b|\\bheat(ed)? (it |them |through )?to (a )?boil(ing)?( in [^.;,]{2,40})?,?( (and|then))?[^.;]{0,12}\\b(quarts|pints|jars)\\b|\\bfill (the |my )?jars? (1 (quart|pint) |one (quart|pint) )?hot\\b|\\bhot in (a |the )?(very |extra[- ]?)?(light|thin|medium|heavy) syrup\\b|, hot, (in )?((very )?(light|thin|medium|heavy) syrup|juice|water|broth)|\\bpack(ed)? (them |it |the [a-z]+ )?hot\\b|\\bhot,? (in|into) (the |my )?hot (quart |pint |half[- ]pint )?(jars|quarts|pints|half[- ]pints)\\b|\\b(pack|fill|ladle|ladled|spoon|spooned|pour|poured|put)\\b[^.;]{0,30}\\b(hot|boiling) (fruit|(blue|black|rasp|huckle|goose|logan|mul)?berries|cherries|plums|figs|apricots|greens|peas|okra|asparagus|rhubarb|pears?|peaches|apples?|tomato\\w*|meat|beans|beets|vegetables?|mixture|sauce|juice|jam|jelly|relish|chutney|salsa|soup|ketchup|butter|pickles|puree|filling|kernels|corn|carrots|[a-z]+ (pieces|slices|halves|chunks|cubes)|[a-z]+ and (liquid|syrup|broth|juice))\\b|\\b(ladle|ladled|spoon|spooned)\\b[^.;]{0,10}\\bhot\\b[^.;]{0,30}\\bjars|\\bfill(ed)?\\b[^.;]{0,16}\\b(jars|pints|quarts) hot\\b",
                     Pack.HOT));
 
     private static final String POUR =
-            "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
+            "\\b(cover|covered|covering|fill|filled|(?<!\\bon )top|topped|pour|poured|add|added|pack|packed|ladle|ladled|cover with|put up)\\b";
     private static final List<Phrase<String>> LIQUIDS = List.of(
             Phrase.of(
                     "(?<!\\b(boiled|cooked|simmered|stewed|heated|boil|cook|simmer|stew|heat)( them| it| gently| down)?( with)? )\\b(no|without( any)?( added)?|don'?t add( any)?|do not add( any)?|with no( added)?|not add(ing)?( any)?)( (added|extra))? (liquid|water(?! ?-?bath)|juice|broth|stock)( (added|or anything))?\\b(?! (to|in) the canner)|\\b(dry[- ]?pack(ed|ing)?|canned dry(?! [a-z])|dry[- ]?cann(ed|ing))\\b|\\b(pack|packed|fill|filled)\\b[^.;,]{0,30}\\bdry\\b(?! (mustard|beans?|peas|yeast|spices|bread|jars?|rims?|towel))|\\bno added (liquid|water|juice)|\\b(in|with) (their|its) own juices?\\b|\\bpress(ed)?\\b[^.;]{0,50}\\b(juice|juices)\\b|\\bnothing (else )?added\\b|\\bnothing (over|on top of|poured over|on) (it|them|the \\w+)\\b|\\bnothing over(?= ?[,.;]|$)|\\bwith nothing over\\b|\\bnothing but (the )?tomatoes",
@@ -103,7 +103,7 @@ final class PhraseFacts {
 
     private static final Cue DIAL = p("\\bdials?\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
     private static final Cue WEIGHTED = p(
-            "\\bon (the|a|my) weighted\\b|^weighted(?=,[^.;]*\\b(vent\\w*|lbs?|pounds?|psi|min\\w*)\\b)|\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker|mine) (with|has|with|uses|came with) (the|a|my) weights?\\b|\\b(rocker|rocking|jiggler) (type|kind|style|weight)\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock(ing|ed|er|s (away|along|gently|steadily))|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
+            "\\bweight\\b[^.;]{0,40}\\b(starts?|started|begins?|began|got|gets) (to (rock|jiggle|dance|rattle|wobble)|rocking|jiggling|dancing|rattling|wobbling)\\b|\\bon (the|a|my) weighted\\b|^weighted(?=,[^.;]*\\b(vent\\w*|lbs?|pounds?|psi|min\\w*)\\b)|\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker|mine) (with|has|with|uses|came with) (the|a|my) weights?\\b|\\b(rocker|rocking|jiggler) (type|kind|style|weight)\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) on (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock(ing|ed|er|s (away|along|gently|steadily))|canner))|\\b(jiggler|rocker|rocking weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
     /** "It's either weighted or the dial, my son set it up." */
     private static final Cue EITHER_GAUGE = p(
             "\\b(either|whether|if|which|sure|know|remember|tell)\\b[^.;]{0,40}\\b(weighted|weight|dial)\\b[^.;]{0,20}\\bor (not )?(a |the )?(weighted|weight|dial)\\b");
@@ -113,7 +113,7 @@ final class PhraseFacts {
             p("^((it's|it is|mine is|that's|that is) )?(a )?weighted( one| kind| type| canner)?[.]?$");
 
     private static final Cue PARTIAL = p(
-            "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
+            "\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)(?! (an? |of an? )?inch| in\\b)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
@@ -159,6 +159,9 @@ final class PhraseFacts {
     private static final Cue COLON = p(
             " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
     private static final Cue COMMA = p(",");
+    /** Tokens of "Tomato sauce, thin." */
+    private static final int LABEL = 5;
+
     /** "My grape juice has crystals in it". */
     private static final Cue OWN = p("\\b(my|our) ([a-z]+ ){0,2}$");
 
@@ -188,7 +191,7 @@ final class PhraseFacts {
         if (title) {
             forms(s, draft, FormWords.FORMS, true);
         } else {
-            if (draft.title.isEmpty() && draft.opening-- > 0) {
+            if (draft.title.isEmpty() && draft.facts.jars().isEmpty()) {
                 named(s, draft);
             }
             forms(s, draft, FormWords.HEARD_IN_BODY, false);
@@ -225,30 +228,42 @@ final class PhraseFacts {
         return false;
     }
 
+    /** Whether the words tell how the food is cut or kept: "smoked", "crushed". */
+    static boolean namesStyle(Sentence s) {
+        return FormWords.STYLES.stream().anyMatch(f -> s.find(f.pattern()).isPresent());
+    }
+
     /** "I made tomato juice": a letter without a title names its product after a verb of making, not in passing. */
     private static void named(Sentence s, Draft draft) {
+        boolean opens = draft.opening-- > 0;
         for (Phrase<String> form : FormWords.FORMS) {
             s.find(form.pattern())
-                    .filter(r -> {
-                        int at = r.start() - s.range().start();
-                        int end = r.end() - s.range().start();
-                        if (PURPOSE.matcher(before(s, at)).find()) {
-                            return false;
-                        }
-                        return s.searched().mayHold(MAKING)
-                                        && MAKING.matcher(before(s, at)).find()
-                                || OWN.matcher(before(s, at)).find()
-                                        && TURNED.matcher(s.low().substring(end))
-                                                .lookingAt()
-                                || (HEADS.matcher(s.low().substring(0, at)).matches()
-                                        && (COLON.matcher(s.low().substring(end))
-                                                        .lookingAt()
-                                                || (s.range().start() == 0
-                                                        && COMMA.matcher(s.low().substring(end))
-                                                                .lookingAt())));
-                    })
+                    .filter(r -> opens && isMade(s, r) || isLabel(s, r))
                     .ifPresent(r -> draft.facts.forms().add(Fact.read(form.value(), r)));
         }
+    }
+
+    private static boolean isMade(Sentence s, Range form) {
+        int at = form.start() - s.range().start();
+        String behind = s.low().substring(form.end() - s.range().start());
+        return !PURPOSE.matcher(before(s, at)).find()
+                && (s.searched().mayHold(MAKING)
+                                && MAKING.matcher(before(s, at)).find()
+                        || OWN.matcher(before(s, at)).find()
+                                && TURNED.matcher(behind).lookingAt()
+                        || HEADS.matcher(s.low().substring(0, at)).matches()
+                                && (COLON.matcher(behind).lookingAt()
+                                        || s.range().start() == 0
+                                                && COMMA.matcher(behind).lookingAt()));
+    }
+
+    /** "Tomato sauce, thin.": nothing but the name, wherever it stands in a letter without a title. */
+    private static boolean isLabel(Sentence s, Range form) {
+        int at = form.start() - s.range().start();
+        return s.size() <= LABEL
+                && HEADS.matcher(s.low().substring(0, at)).matches()
+                && COMMA.matcher(s.low().substring(form.end() - s.range().start()))
+                        .lookingAt();
     }
 
     private static String before(Sentence s, int at) {

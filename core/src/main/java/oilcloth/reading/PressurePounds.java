@@ -10,7 +10,8 @@ final class PressurePounds {
     /** "10 lb x 25 min". */
     private static final Cue TIMES_MINUTES = Cue.of("^\\S+ x \\d+ min");
 
-    private static final Cue MINUTES_AT = Cue.of("\\bmin(ute)?s? (at|@) (\\S+ )?$");
+    private static final Cue MINUTES_AT =
+            Cue.of("\\bmin(ute)?s? (half - |half )?(pints |quarts |pts |qts )?(at|@) (\\S+ )?$");
     private static final Cue PRESSURE_NEAR =
             Cue.of("\\bpressure|\\bpsi\\b|\\bgauge\\b|\\bweight\\b|\\bcanner\\b|\\bdial\\b");
     private static final Cue GAUGE = Cue.of("\\b(dial|weighted|gauge|pc|pressure)\\b");

@@ -130,7 +130,7 @@ public final class RecipeReader {
         }
         boolean item = isItem(text, rest);
         boolean first = true;
-        List<Range> sentences = Answered.joined(text, Sentences.of(text, rest));
+        List<Range> sentences = StepNumbers.without(text, Answered.joined(text, Sentences.of(text, rest)));
         int takenBack = rest.start();
         for (int k = 0; k < sentences.size(); k++) {
             // "Vent: 10. Pressure: 11. Time: 55."
@@ -150,7 +150,9 @@ public final class RecipeReader {
             Sentence s = new Sentence(whole, told, item && first);
             boolean denied = k + 1 < sentences.size()
                     && NO.matcher(sentences.get(k + 1).of(text)).find();
-            if (!(denied && asksOfFood(s))) {
+            if (denied && asksOfAStep(s)) {
+                draft.unread.add(new Unread(s.range(), true));
+            } else if (!(denied && asksOfFood(s))) {
                 sentence(s, draft);
             } else if (draft.ingredients.isEmpty()) {
                 inPassing(s, draft);
@@ -180,6 +182,31 @@ public final class RecipeReader {
         return Deviations.isOfSpoilage(s)
                 || !foods.isEmpty() && foods.stream().noneMatch(f -> f.kind() == FoodClass.ACID);
     }
+
+    /** "Bones removed? No.": something was not done. */
+    private static boolean asksOfAStep(Sentence s) {
+        int last = s.size() - 2;
+        return s.low().endsWith("?")
+                && last > 0
+                && s.size() <= SHORT_QUESTION
+                && MUST_BE_DONE.contains(s.token(last).norm());
+    }
+
+    private static final Set<String> MUST_BE_DONE = Set.of(
+            "removed",
+            "peeled",
+            "vented",
+            "exhausted",
+            "processed",
+            "washed",
+            "drained",
+            "soaked",
+            "rinsed",
+            "trimmed",
+            "boiled",
+            "heated",
+            "covered",
+            "sterilized");
 
     private boolean isTitle(String words) {
         String bare = SUBJECT.matcher(words).replaceFirst("").strip();

@@ -86,7 +86,13 @@ final class Residue {
                 s.claim(i, i + FIGURES_OF_A_CLOCK);
                 continue;
             }
-            if (isEars(s, i) || isSound(s, i) || isClub(s, i) || isAcidReading(s, i) || isAge(s, i)) {
+            if (OF_CLOTH.matcher(s.around(i + 1, 0, 5)).lookingAt()
+                    || isNumbered(s, i)
+                    || isEars(s, i)
+                    || isSound(s, i)
+                    || isClub(s, i)
+                    || isAcidReading(s, i)
+                    || isAge(s, i)) {
                 s.claim(i, i + 1);
                 continue;
             }
@@ -142,7 +148,38 @@ final class Residue {
                 && !isMinutes(s, i);
     }
 
+    private static final Set<String> NUMBERED = Set.of(
+            "room",
+            "class",
+            "grade",
+            "unit",
+            "apartment",
+            "apt",
+            "route",
+            "highway",
+            "hwy",
+            "page",
+            "bulletin",
+            "troop",
+            "district",
+            "exit",
+            "chapter",
+            "lesson");
+
+    /** "I'm in Room 12's cooking club". */
+    private static boolean isNumbered(Sentence s, int i) {
+        return i > 0
+                && NUMBERED.contains(s.token(i - 1).norm())
+                && !(i + 1 < s.size()
+                        && TimeWords.MINUTE.contains(s.token(i + 1).norm()));
+    }
+
     private static final Cue EARS = Cue.of("(\\w+ )?(ears|cobs)\\b");
+
+    /** "Through 2 thicknesses of cheesecloth". */
+    private static final Cue OF_CLOTH = Cue.of(
+            "(thickness(es)?|layers?|folds?|pieces?) (of )?(\\w+ )?(cheesecloth|muslin|cloth|towels?|jelly bag|coffee filters?|paper)\\b");
+
     private static final Pattern CORN = Pattern.compile("(?i)\\b(corn|kernels)\\b");
 
     /** "I boiled 20 ears five minutes": as they grew, where the corn is named. */
@@ -267,13 +304,19 @@ final class Residue {
                         || GOES_ON.contains(s.token(i + 1).norm()));
     }
 
+    /** Degrees Celsius; so many cups nobody measures. */
+    private static final double SCALDING = 60;
+
     /** "jars baked at 225": degrees without their sign. */
     private static boolean isHeat(Sentence s, int i) {
         boolean cold = s.has(COLD)
                 && Numbers.at(s.tokens(), i)
                         .filter(f -> f.high() <= COLD_ENOUGH)
                         .isPresent();
-        return AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold)
+        boolean celsius = s.is(i + 1, "c")
+                && Numbers.at(s.tokens(), i).filter(f -> f.low() >= SCALDING).isPresent();
+        return celsius
+                || AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold)
                 || (s.has(BOILING_POINT) || s.has(THERMOMETER))
                         && s.token(i).raw().matches("(19|20|21|22)\\d")
                 || s.token(i).raw().matches("[89]")

@@ -14,7 +14,7 @@ final class Retracted {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)(\\?{1,3}|\\.{2,3}|…) *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne| vinegar| salt| sugar| added| lemon| acid| water| liquid| brine| headspace| lids?)|nah|nope|sorry|oops|excuse me|never ?mind|nevermind|forget that)\\b(,? (ma'am|sir))?[,.!]*( *(i|we) (did|made|put up|canned) (that|those|them|it) (last|yesterday|already|earlier)[^.;!?0-9]{0,20}[.!])?|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
+            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9;]{3,80}?\\b(no|not|isn't|never ?mind)\\b[^0-9;]{0,40}?[.…]+ *(this|it|my question)( is|'s) (really |only |actually |just )?about |^[^0-9.;!?]{3,60}?( ?[,–—…-]|\\.{2,3}) *(h?mm+|u[mh]+|er+|oops|sorry|wait|oh)?,? ?(i mean|i meant|make that)\\b,? *|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)(\\?{1,3}|\\.{2,3}|…) *((did (those|that|them)( already| last \\w+)?|no(?! such luck| way|ne| vinegar| salt| sugar| added| lemon| acid| water| liquid| brine| headspace| lids?)|nah|nope|sorry|oops|excuse me|never ?mind|nevermind|forget that)\\b(,? (ma'am|sir))?[,.!]*( *(i|we) (did|made|put up|canned) (that|those|them|it) (last|yesterday|already|earlier)[^.;!?0-9]{0,20}[.!])?|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
 
     /** "I did the hominy, no I didn't, I did the spinach": the dish is taken back outright, whatever was said with it. */
     private static final Pattern OUTRIGHT = Pattern.compile(
@@ -26,7 +26,7 @@ final class Retracted {
 
     /** What is done to every jar is not taken back: "I roll everything in flour so here's my carrots". */
     private static final Pattern DONE = Pattern.compile(
-            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (make|made|do|did|can|canned|put up) (my |our |some |a )?[a-z-]+( [a-z]+)? ?(\\.\\.|…|\\?))(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
+            "(?i)\\b(i|we|my|our|mine|ours|jars?|lids?|gauge|canner|vent\\w*|process\\w*|boil\\w*)\\b(?! (make|made|do|did|can|canned|put up) (my |our |some |a )?[a-z-]+( [a-z]+)? ?(\\.\\.|…|\\?))(?! (decided|went with|settled|ended up|stuck|stayed with|call|wanted|know|question|mean|meant|planned|intended|hoped|thought|was going|were going|tried|had meant|had hoped))");
 
     /** "How I do our salmon, no wait". */
     private static final Pattern HOW_I_DO = Pattern.compile(
@@ -58,8 +58,15 @@ final class Retracted {
             // "Apple butter from the slow... no, from the stove"
             return 0;
         }
-        if (SORRY.matcher(said).find()) {
-            // "Beans and bacon? Sorry, we love it"
+        if (QUALIFIED.matcher(words).region(cut.end(), words.length()).lookingAt()) {
+            return 0;
+        }
+        if (!namesDish(words, new Range(cut.end(), Math.min(words.length(), cut.end() + NEXT_DISH)), ingredients)
+                && namesDish(words, new Range(0, cut.end()), ingredients)) {
+            return 0;
+        }
+        if (MEANT.matcher(said).find()) {
+            // "Beans and bacon? Sorry, we love it", "peaches, I mean the yellow ones"
             Matcher clause = CLAUSE.matcher(words).region(cut.end(), words.length());
             int next = clause.find() ? clause.start() : words.length();
             if (!names(words, new Range(cut.end(), next), ingredients)) {
@@ -77,12 +84,12 @@ final class Retracted {
         }
         Sentence dishes = new Sentence(words, new Range(0, cut.end()), false);
         List<Food> foods = ingredients.foodsOf(dishes);
-        boolean named = !foods.isEmpty() || PhraseFacts.namesForm(dishes);
+        boolean named = !foods.isEmpty() || PhraseFacts.namesForm(dishes) || PhraseFacts.namesStyle(dishes);
         return named && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
     }
 
     /** An apology takes back only what another dish stands right behind. */
-    private static final Pattern SORRY = Pattern.compile("(?i)\\b(sorry|oops|excuse me)\\b[,.! ]*$");
+    private static final Pattern MEANT = Pattern.compile("(?i)\\b(sorry|oops|excuse me|i meant?|make that)\\b[,.! ]*$");
 
     private static final Pattern CLAUSE = Pattern.compile("[.,;!?]");
 
@@ -93,6 +100,16 @@ final class Retracted {
 
     /** Characters of "no wait, ". */
     private static final int REACH = 12;
+
+    /** "Grape jelly with pectin? No, without": how it was made is taken back, and not what. */
+    private static final Pattern QUALIFIED = Pattern.compile("(?i)(w/o?|without|with|in|on|at)\\b");
+
+    private static boolean namesDish(String words, Range part, IngredientFinder ingredients) {
+        Sentence s = new Sentence(words, part, false);
+        return ingredients.foodsOf(s).stream().anyMatch(f -> f.kind().isProduce())
+                || PhraseFacts.namesForm(s)
+                || PhraseFacts.namesStyle(s);
+    }
 
     private static boolean names(String words, Range part, IngredientFinder ingredients) {
         Sentence s = new Sentence(words, part, false);

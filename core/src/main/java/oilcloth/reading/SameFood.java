@@ -10,6 +10,7 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
@@ -38,7 +39,7 @@ final class SameFood {
         if (draft.titleFoods.stream().anyMatch(f -> f.kind().isProduce() && !isUmbrella(f))) {
             draft.titleFoods.removeIf(SameFood::isUmbrella);
         }
-        if (draft.ingredients.stream().anyMatch(i -> i.food().group().equals("bean"))) {
+        if (draft.ingredients.stream().anyMatch(i -> isAnotherBean(i.food()))) {
             draft.titleFoods.removeIf(f -> f.name().equals("green bean")
                     && draft.title
                             .filter(t -> JUST_BEANS
@@ -58,6 +59,11 @@ final class SameFood {
                 && (isStoneWord(draft, text, early)
                         || closesAName(text, measured, early)
                         || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));
+    }
+
+    /** Then "the beans" are they. */
+    private static boolean isAnotherBean(Food food) {
+        return food.group().equals("bean") || food.name().startsWith("lima bean");
     }
 
     /** A word for many foods. */
@@ -142,7 +148,7 @@ final class SameFood {
                 return;
             }
             // "Actually I put in 12 cups of the peppers": nobody uses more of them than there are
-            boolean corrected = known.amount().isPresent() && s.has(REFERENCE);
+            boolean corrected = known.amount().isPresent() && s.has(REFERENCE) || isAsBought(known, read);
             if ((corrected || known.amount().isEmpty()) && known.aside() == read.aside()) {
                 draft.ingredients.set(i, read);
                 return;
@@ -173,6 +179,17 @@ final class SameFood {
                                 .orElse(false));
     }
 
+    private static final Set<Unit> AS_BOUGHT = Set.of(Unit.BUSHEL, Unit.PECK, Unit.PART);
+
+    /** "Somebody left us a crate of them … 5 cups chopped", "3 parts to 1, that is 9 lb": what is measured out counts. */
+    private static boolean isAsBought(Ingredient known, Ingredient read) {
+        return known.amount().filter(a -> AS_BOUGHT.contains(a.unit())).isPresent()
+                && read.amount()
+                        .map(a -> a.unit().kind())
+                        .filter(k -> k == Unit.Kind.VOLUME || k == Unit.Kind.MASS)
+                        .isPresent();
+    }
+
     private static final Cue PREPARES =
             Cue.of("\\b(wash|rinse|sort|select|choose|pick over|buy|use about|start with)\\b");
 
@@ -188,11 +205,19 @@ final class SameFood {
 
     /** "14 heads of dill … 1 1/2 heads in each pint": what seasons, shared out. */
     private static boolean isShareOf(Ingredient known, Ingredient read) {
-        boolean seasons = read.food().isSeasoning() || read.food().kind() == FoodClass.FRESH_HERB;
+        boolean seasons = read.food().isSeasoning()
+                || read.food().kind() == FoodClass.FRESH_HERB
+                || isCountOf(known, read) && read.food().kind() == FoodClass.PEPPER;
         return seasons
                 && read.perJar().isPresent()
                 && known.perJar().isEmpty()
                 && known.amount().isPresent();
+    }
+
+    /** "6 small hot peppers … one in each jar". */
+    private static boolean isCountOf(Ingredient known, Ingredient read) {
+        return read.amount().filter(a -> a.unit() == Unit.EACH && a.high() <= 1).isPresent()
+                && known.amount().filter(a -> a.unit() == Unit.EACH).isPresent();
     }
 
     /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
@@ -206,7 +231,7 @@ final class SameFood {
         String root = head.substring(0, Math.max(0, head.length() - 1));
         return named.stream().filter(known -> !known.food().equals(read.food())).anyMatch(known -> {
             // "lima beans (fresh)"
-            String before = known.range().of(text).toLowerCase(Locale.ROOT).replaceAll(" *\\(.*", "");
+            String before = known.range().of(text).toLowerCase(Locale.ROOT).replaceAll(" *\\(.*| (fresh|raw)$", "");
             // "the berries" after cranberries, "red pepper" after ground red pepper; but tomato juice is not
             // the lemon juice
             return before.contains(root)

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Locale;
 import oilcloth.guide.Lexicon;
 import oilcloth.text.Cue;
 import oilcloth.text.Token;
@@ -27,6 +28,19 @@ final class Signature {
                             && s.food(lexicon, i).isEmpty();
         }
         return names;
+    }
+
+    private static final Cue CLOSING = Cue.of(
+            "\\b(regards|sincerely|truly|thanks( so much| again| much| a lot)?|thank you( so much| kindly)?|cheers|wishes|gratefully|respectfully|cordially|warmly|faithfully|appreciatively|yours|love|advance)[,.!:-]*\\s+$");
+
+    /** Characters of the line that closes a letter. */
+    private static final int CLOSING_LINE = 40;
+
+    /** "Best regards,", and a name below it. */
+    static boolean isBelowClosing(Sentence s) {
+        int at = s.range().start();
+        String before = s.whole().substring(Math.max(0, at - CLOSING_LINE), at).toLowerCase(Locale.ROOT);
+        return before.contains("\n") && CLOSING.matcher(before).find();
     }
 
     private Signature() {}

@@ -53,7 +53,7 @@ final class StepWords {
         }
         for (String prefix : new String[] {"un", "re", "pre", "over", "under"}) {
             if (word.startsWith(prefix)
-                    && word.length() > prefix.length() + 3
+                    && word.length() >= prefix.length() + 3
                     && isKnown(word.substring(prefix.length()))) {
                 return true;
             }

@@ -101,6 +101,11 @@ final class Talk {
         return Optional.empty();
     }
 
+    /** A name below "Best regards,". */
+    boolean isSigned(Sentence s) {
+        return Signature.isBelowClosing(s) && Signature.is(s, lexicon);
+    }
+
     /** Tokens, and letters. */
     private static final int FEW = 7;
 

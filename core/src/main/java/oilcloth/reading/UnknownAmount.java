@@ -74,7 +74,7 @@ final class UnknownAmount {
 
     /** "Pitted 40 lb by hand". */
     private static final Cue READIED = Cue.of(
-            "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned|browned|trimmed|cubed|cored|scrubbed|washed|halved|quartered|sliced|chopped|shredded|stemmed|cleaned|scalded)( (about|only|just|another))? $");
+            "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned|browned|trimmed|cubed|cored|scrubbed|washed|halved|quartered|sliced|chopped|shredded|stemmed|cleaned|scalded)( (about|only|just|another))? $|\\b(want|wanted|going|plan|planning|hope|hoping|like|need|ready|trying|have) to (can|pickle|do|put up|make|process|preserve|use up)( (about|only|just|another))? $");
 
     /** No name follows. */
     private static final Cue NO_NAME = Cue.of(
@@ -280,7 +280,8 @@ final class UnknownAmount {
     private static boolean isOfTheRecipe(Sentence s, int noun) {
         for (int k = noun; k < Math.min(s.size(), noun + 3); k++) {
             String word = s.token(k).norm();
-            if (Vocabulary.KITCHEN.contains(word)) {
+            // "half a cup of the liquor": what the food was boiled in
+            if (Vocabulary.KITCHEN.contains(word) || word.equals("liquor") && s.is(k - 1, "the")) {
                 return !(s.isItem() && VAGUE.contains(word));
             }
         }

@@ -21,6 +21,8 @@ final class Vocabulary {
                     + "|(?<!such )\\bas (for |in |with |told for )?(the )?(apple|blueberry|cherry|peach|tomato|bean|pear)( pie)?( filling)?\\b(?= ?[.,;:)])"
                     + "|\\bdate( (made|canned|processed|received|of|opened))? ?:"
                     + "|\\b(then|the|that|pour\\w*|ladle\\w*) hot sauce\\b|^hot sauce(?=, )|(?<=\\bplums,? )(prune|italian)( type)?\\b|\\bprune (type )?(?=plums)"
+                    // "rinsed the fish in vinegar water": the guide's own way to take off the slime
+                    + "|(?<=\\b(rins(e|es|ed|ing)|wash(es|ed|ing)?|dip(s|ped)?|clean(s|ed)?)\\b[^.;,]{0,30}\\b(in|with) [a-z ]{0,20})vinegar[- ](and[- ])?(water|rinse|solution)\\b"
                     + "|\\bloa(f|ves) of ([a-z]+ )?bread\\b"
                     + "|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b"
                     + "|\\b(rims?|jars?|lids?|tops)\\b[^.;,]{0,16}\\b(wiped?|cleaned|rinsed|washed|scrubbed|swiped|rubbed|gone over)\\b[^.;,]{0,16}\\b(with|w/|w|in) (\\w+ ){0,3}vinegar\\b"
