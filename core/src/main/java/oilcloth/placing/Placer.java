@@ -30,7 +30,7 @@ public final class Placer {
 
     private static final double SURE = 0.8;
     /** Signs of a text within which a letter without a title names its product. */
-    private static final int OPENING = 60;
+    private static final int OPENING = 120;
 
     private static final Set<String> MIXTURE_FORMS = Set.of(
             "pickle",

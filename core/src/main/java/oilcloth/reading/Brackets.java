@@ -90,14 +90,25 @@ final class Brackets {
     }
 
     /** "Sugar 600 g (3 cups)": the token behind a bracket that says the same in another measure, or the same token. */
-    static int restated(Sentence s, int next) {
+    static int restated(Sentence s, Amount amount, int next) {
         int close = s.is(next, "(") ? closing(s, next) : next;
-        boolean measured = close > next
+        boolean same = close > next
                 && Amounts.at(s.tokens(), next + 1)
                         .filter(a -> a.unitSaid() && a.next() == close)
+                        .filter(a -> isAs(a.amount(), amount))
                         .isPresent();
-        return measured ? close + 1 : next;
+        return same ? close + 1 : next;
     }
+
+    /** Cups for grams may well be; of the same kind of measure one is the other. */
+    private static boolean isAs(Amount again, Amount amount) {
+        double ratio = again.middle()
+                * again.unit().inBase()
+                / (amount.middle() * amount.unit().inBase());
+        return again.unit().kind() != amount.unit().kind() || Math.abs(ratio - 1) < NEARLY;
+    }
+
+    private static final double NEARLY = 0.1;
 
     private static final Cue FROM_THE_BOTTLE = Cue.of("(from|out of) (the|a) bottle\\b");
 

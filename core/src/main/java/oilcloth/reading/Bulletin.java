@@ -13,12 +13,21 @@ final class Bulletin {
     private static final Cue ALSO_DONE = Cue.of(
             "\\b(minutes?|mins?|hours?|water ?bath|bwb|bwc|canner(?! load)|process\\w*|add(ed)?|put|stir\\w*|fill\\w*|each|with|vinegar|butter|oil|i|we)\\b");
 
+    /** "Can pints of carrots and pints of beets go in the same load?": of the canner, and not of a jar. */
+    private static final Cue SAME_LOAD = Cue.of(
+            "^([(\\d). ]*)(can|could|may|is it (ok|okay|safe|all right)|do|does|should|would)\\b[^?]*\\b(same|one) (load|canner|canner load|run)\\b[^?]*\\?$");
+
+    private static final Cue JARS_OF_EACH =
+            Cue.of("\\b(pints|quarts|jars) of \\w+( \\w+)? and ((pints|quarts|jars) )?(of )?\\w+");
+
+    private static final Cue IN_ONE_JAR = Cue.of("\\b(mix\\w*|jar|combin\\w*|add\\w*|with|bacon|ham|bones?)\\b");
+
     private static final Cue WARNING = Cue.of(
             "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on)\\b");
 
     /** "If desired, thicken with flour paste; I did not". */
     private static final Cue DECLINED = Cue.of(
-            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?\\.?$");
+            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?[.) ]*$");
 
     /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
     private static final Cue GENERAL = Cue.of(
@@ -30,6 +39,7 @@ final class Bulletin {
     static boolean isTold(Sentence s) {
         return s.has(BUYING) && !s.has(ALSO_DONE)
                 || s.has(WARNING)
+                || s.has(SAME_LOAD) && s.has(JARS_OF_EACH) && !s.has(IN_ONE_JAR)
                 || s.has(DECLINED)
                 || s.has(GENERAL) && !s.has(OF_ONESELF);
     }

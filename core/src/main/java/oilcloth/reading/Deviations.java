@@ -354,6 +354,7 @@ final class Deviations {
             return s.findAny(WAITED);
         }
         if (s.has(ACID)
+                && !s.has(BOTTLED_KIND)
                 && !IngredientFinder.asksOfAcid(s)
                 && !(s.has(PREFERS) && isMeasured(draft))
                 && !s.has(WIPES)
@@ -364,6 +365,10 @@ final class Deviations {
         boolean early = untimed || !draft.filled && !draft.inCanner;
         return talk.isIdle(s, draft, early) ? Optional.empty() : Optional.of(s.range());
     }
+
+    /** "My lemon juice is the bottled kind, from concentrate." */
+    private static final Cue BOTTLED_KIND = Cue.of(
+            "^(my |the |and |all )*lemon juice (is|was|i use|i used|came)( \\w+){0,3} (bottled|from concentrate|reconstituted)\\b(?![^.;]*\\b(fresh|squeezed|half|less|weak|old|expired|watered|mixed|some|but|except|only)\\b)");
 
     private static boolean opensWithAStep(Sentence s) {
         int first = s.is(1, ":") || s.is(1, ".") || s.is(1, ")") ? 2 : 0;

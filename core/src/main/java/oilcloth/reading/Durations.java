@@ -27,7 +27,7 @@ final class Durations {
             Cue.of("^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] )?$");
 
     private static final Cue GAVE = Cue.of(
-            "(\\b(gave|give|gives|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?");
+            "(\\b(gave|give|gives|used?|uses|using|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?");
     /** "time them for 25 minutes". */
     private static final Cue TIMED_IT = Cue.of(
             "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold)( it| them)?( there| steady| at it| at pressure| right there)+( for)? $|\\b(kept|keep|held|hold) (it|them)( for)? $");
@@ -137,7 +137,12 @@ final class Durations {
             classify(s, draft, i, d);
             if (draft.facts.times().size() + draft.looseTimes.size() == told) {
                 int prepared = draft.facts.prepared().size();
-                Preparing.time(s, draft, i, d);
+                // "one inch, cooking water. Steam 10 minutes.": the canner, and not the beans
+                boolean vents = draft.facts.headspace().isPresent()
+                        && STEAMED.matcher(s.around(i, 5, 0)).find();
+                if (!vents) {
+                    Preparing.time(s, draft, i, d);
+                }
                 if (draft.facts.prepared().size() == prepared
                         && d.clock()
                         && d.least() >= SHORTEST_PROCESS

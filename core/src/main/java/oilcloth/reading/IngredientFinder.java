@@ -44,7 +44,7 @@ final class IngredientFinder {
     private static final Cue AT_MOST = Cue.of("\\b(no|not) more than $");
     private static final Cue AT_A_TIME = Cue.of(
             "^(of )?((the|extracted|prepared|crushed|strained|fruit) )*(juice|fruit|berries) at (a|one) time\\b");
-    private static final Cue REDUCED = Cue.of("\\b(reduced?|reducing|down) (by )?(about )?$");
+    private static final Cue REDUCED = Cue.of("\\b(reduced?|reducing|down|cut) (by |in |to )?(about )?$");
     private static final Cue INCH_AND = Cue.of("\\binch(es)? and (a )?(half|quarter) $");
 
     private final GuideSnapshot guide;
@@ -91,7 +91,7 @@ final class IngredientFinder {
     private int listed(Sentence s, Draft draft, int i, Amounts.Found amount) {
         Food food = s.food(guide.lexicon(), i).orElseThrow().food();
         add(s, draft, food, Optional.of(ContextWords.sticks(s, amount.amount(), amount.next() - 1)), i, amount.next());
-        return Brackets.restated(s, amount.next());
+        return Brackets.restated(s, amount.amount(), amount.next());
     }
 
     /** Foods named in a title; they place the recipe and are not thereby ingredients. */
@@ -307,7 +307,7 @@ final class IngredientFinder {
                     Optional.of(behind.get().amount()),
                     i,
                     behind.get().next());
-            return Brackets.restated(s, EachBehind.share(s, draft, i, behind.get()));
+            return Brackets.restated(s, behind.get().amount(), EachBehind.share(s, draft, i, behind.get()));
         }
         if (s.negatedToken(i) || NotInTheJar.isAbsent(s, i, end)) {
             draft.absent.add(match.food());

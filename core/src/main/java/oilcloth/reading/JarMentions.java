@@ -74,36 +74,48 @@ final class JarMentions {
             return false;
         }
         return s.is(next, "of")
-                || (s.token(next).isWord()
-                        && !s.is(next, "and")
-                        && !s.is(next, "or")
-                        && !s.is(next, "in")
-                        && !s.is(next, "with")
-                        && !s.is(next, "at")
-                        && !s.is(next, "for")
-                        && !s.is(next, "from")
-                        && !s.is(next, "per")
-                        && !s.is(next, "are")
-                        && !s.is(next, "process")
-                        && !s.is(next, "this")
-                        && !s.is(next, "total")
-                        && !s.is(next, "out")
-                        && !s.is(next, "so")
-                        && !s.is(next, "but")
-                        && !s.is(next, "which")
-                        && !s.is(next, "last")
-                        && !s.is(next, "yesterday")
-                        && !s.is(next, "today")
-                        && !s.is(next, "on")
-                        && !s.is(next, "altogether")
-                        && !s.is(next, "then")
-                        && !s.is(next, "i")
-                        && !s.is(next, "we")
-                        && !s.is(next, "went")
-                        && !s.is(next, "when")
-                        && !s.is(next, "to")
-                        && !s.is(next, "if"));
+                || s.token(next).isWord() && !BEHIND_JARS.contains(s.token(next).norm());
     }
+
+    /** What goes on behind jars; behind a measure stands what is measured. */
+    private static final Set<String> BEHIND_JARS = Set.of(
+            "and",
+            "or",
+            "in",
+            "with",
+            "at",
+            "for",
+            "from",
+            "per",
+            "are",
+            "process",
+            "this",
+            "total",
+            "out",
+            "so",
+            "but",
+            "which",
+            "last",
+            "yesterday",
+            "today",
+            "on",
+            "altogether",
+            "then",
+            "i",
+            "we",
+            "went",
+            "when",
+            "to",
+            "if",
+            "only",
+            "sealed",
+            "came",
+            "canned",
+            "exactly",
+            "plus",
+            "left",
+            "were",
+            "all");
 
     /** What goes before a jar that is filled, eaten or dosed rather than measured out. */
     private static final Set<String> NOT_MEASURED =
@@ -231,6 +243,12 @@ final class JarMentions {
         }
         if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && countsJars(s, i)) {
             return found(s, JarSize.QUART, i + 1);
+        }
+        // "21 lb = 7 qt"
+        if ((s.is(i, "pt") || s.is(i, "qt"))
+                && figureBefore(s, i) > 0
+                && COMES_TO.matcher(s.around(figureBefore(s, i), 2, 0)).find()) {
+            return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, ":") && (s.is(i - 2, "jar") || s.is(i - 2, "jars"))) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));

@@ -59,9 +59,9 @@ final class JarShare {
         if (!s.has(PER_JAR) || isTooMuch(amount, MOST_OF_A_JAR)) {
             return Optional.empty();
         }
-        for (int k = 0; k + 1 < s.size(); k++) {
+        for (int k = 0; k < s.size(); k++) {
             // "2 tablespoons/quart"
-            boolean slash = s.is(k, "/") && k >= to && k <= to + 1;
+            boolean slash = s.is(k, "/") && k + 1 < s.size() && k >= to && k <= to + 1;
             boolean per =
                     slash || s.is(k, "per") || s.is(k, "each") || s.is(k, "every") || s.is(k, "a") || s.is(k, "the");
             boolean parted = isParted(s, Math.min(k, to), Math.max(k, to));

@@ -43,7 +43,9 @@ final class NamesFirst {
         return rather ? list.amounts : Map.of();
     }
 
-    private static final Set<String> SIZES = Set.of("small", "medium", "large", "big", "little", "whole");
+    private static final Set<String> SIZES = Set.of(
+            "small", "medium", "large", "big", "little", "whole", "crushed", "broken", "chopped", "minced", "sliced",
+            "diced");
 
     /** "Cloves 5", "onion 2 small": a bare count ends the item. */
     private static boolean ends(Sentence s, int next, int to) {

@@ -11,9 +11,9 @@ import oilcloth.text.Range;
 final class NotInTheJar {
     /** "Strawberries weren't ready yet", "the corn never came up". */
     private static final Cue NOT_THERE = Cue.of(
-            "^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
+            "^(\\w+ |- )*(idea|plan|project|experiment) (fell through|fizzled|flopped|didn't (pan|work) out)\\b|^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
                     + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;!?]|$)"
-                    + "|^(plants? |crop |vines? |trees? |bushes )?(failed|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
+                    + "|^(plants? |crop |vines? |trees? |bushes )?(failed|flopped|fizzled|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
     /** "My neighbor says to add vinegar but I don't care for that", "follow the directions for peaches". */
     private static final Cue NOT_HEEDED = Cue.of(
@@ -242,10 +242,15 @@ final class NotInTheJar {
             while (token < s.size() && s.token(token).range().end() <= words.start()) {
                 token++;
             }
-            for (int k = token; k < s.size() && s.token(k).range().start() < words.end(); k++) {
+            int k = token;
+            for (; k < s.size() && s.token(k).range().start() < words.end(); k++) {
                 if (!s.token(k).isNumber()) {
                     s.claim(k, k + 1);
                 }
+            }
+            if (Brackets.isStrength(s, k)) {
+                // "vinegar water (2 Tbsp per quart)"
+                s.claim(k, Brackets.closing(s, k) + 1);
             }
             phrase = Vocabulary.NO_INGREDIENT.find(s.searched(), phrase.get().end());
         }

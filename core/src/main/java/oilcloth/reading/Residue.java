@@ -33,7 +33,7 @@ final class Residue {
 
     /** "8 F above boiling point, so 220 here". */
     private static final Cue BOILING_POINT = Cue.of(
-            "\\b(boiling|gel|jell|jelly|jellying|setting) point\\b|\\b(above|over|past) boiling\\b|\\bwater boils\\b|\\b(cook|boil)(ed|ing|s)?\\b[^.;]{0,40} (to|till|until) (about |it (hit|hits|reached) )?2[12]\\d\\b(?! (f(ee|oo)?t|meters|m)\\b)");
+            "\\b(boiling|gel|jell|jelly|jellying|setting) point\\b|\\bsheet(s|ed|ing)? (off|from)\\b|\\b(above|over|past) boiling\\b|\\bwater boils\\b|\\b(cook|boil)(ed|ing|s)?\\b[^.;]{0,40} (to|till|until) (about |it (hit|hits|reached) )?2[12]\\d\\b(?! (f(ee|oo)?t|meters|m)\\b)");
 
     private static final Cue THERMOMETER = Cue.of("\\bthermometer\\b");
 
@@ -72,6 +72,11 @@ final class Residue {
     private static void figures(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i) || !s.token(i).isNumber()) {
+                continue;
+            }
+            if (isMinutes(s, i) && isVenting(s, i)) {
+                // "Vent 10:00": how long is for another reader
+                s.claim(i, i + FIGURES_OF_A_CLOCK);
                 continue;
             }
             if (isMinutes(s, i)) {

@@ -9,6 +9,9 @@ import oilcloth.text.Token;
 final class Signature {
     private static final int NAME_WORDS = 4;
 
+    /** Tokens of "H. Pemberton-Oyelowo, ret." */
+    private static final int FULL_NAME = 8;
+
     private static final Cue ADDRESS =
             Cue.of("\\b(rd|road|st|street|ave|avenue|lane|ln|hwy|highway|drive|route|box|county|hollow)\\b");
 
@@ -16,7 +19,8 @@ final class Signature {
 
     /** A line of nothing but names: "Bettina Loomis", "D. Quill, Upper Marsh Rd.", or of tags: "#zucchinilife". */
     static boolean is(Sentence s, Lexicon lexicon) {
-        boolean names = s.size() <= NAME_WORDS || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
+        boolean names =
+                s.size() <= (isBelowClosing(s) ? FULL_NAME : NAME_WORDS) || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
         for (int i = 0; names && i < s.size(); i++) {
             Token t = s.token(i);
             boolean tag = s.is(i - 1, "#") && t.isWord();

@@ -103,6 +103,13 @@ final class UnknownAmount {
     private static final Cue OF_A_KIND =
             Cue.of("of (a|an|the|some) (\\w+ ){0,2}(variety|varieties|kind|kinds|sort|type)\\b");
 
+    /** "A pint of water to 5 lb": of what is canned. */
+    private static final Cue WATER_TO = Cue.of("\\b(water|syrup|juice) (to|per|for) (each |every )?$");
+
+    /** "Boiled in 1/2 cup syrup per quart of fruit". */
+    private static final Cue LIQUID_RATE = Cue.of(
+            "(of )?((hot|boiling|light|medium|heavy) )*(water|syrup|juice|liquid) (per|for) (each |every |a )?(quart|qt|pint|pt|lb|pound|gallon)\\b");
+
     private static final Set<String> PULP = Set.of("pulp", "juice", "puree", "kernels");
 
     /** "Simmered 30 min in the 5 1/2 cups", "measured 4 cups pulp": what is listed already. */
@@ -180,7 +187,9 @@ final class UnknownAmount {
         // what was weighed, and not what was added
         boolean told = kind == Unit.Kind.MASS && !s.has(Vocabulary.ADD);
         boolean again = noun == amount.next() && unnamedAgain(s, draft, i, amount);
-        boolean leftover = JUDGED.matcher(s.around(amount.next(), 0, 3)).lookingAt()
+        boolean leftover = WATER_TO.matcher(s.around(i, 4, 0)).find() && kind == Unit.Kind.MASS
+                || LIQUID_RATE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
+                || JUDGED.matcher(s.around(amount.next(), 0, 3)).lookingAt()
                 || again
                 || told && OF_A_KIND.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 || kind == Unit.Kind.MASS

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -10,6 +11,8 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
+import oilcloth.measure.JarSize;
+import oilcloth.measure.Unit;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
@@ -46,6 +49,7 @@ final class WholeText {
         directions(draft);
         soupBase(text, draft);
         stock(draft);
+        stockOfBones(text, draft);
         soupOfIt(draft);
         plainSauce(text, draft);
         SameFood.justMeat(draft, text);
@@ -64,6 +68,7 @@ final class WholeText {
             draft.facts.jars().addAll(draft.doseJars);
         }
         WholeCanning.times(draft);
+        byTheJar(draft);
         EarlyDip.settle(text, draft);
         WholeCanning.otherCanner(text, draft);
         iceWater(draft);
@@ -100,6 +105,28 @@ final class WholeText {
                         && f.value().equals("soup")
                         && f.range().filter(r -> r.start() > canned).isPresent());
     }
+
+    /** "Last week's load: 18 pints potatoes", and no jar named elsewhere: nobody measures them so, they were put up in it. */
+    private static void byTheJar(Draft draft) {
+        List<Ingredient> produce = draft.ingredients.stream()
+                .filter(i -> i.food().kind().isProduce())
+                .toList();
+        if (produce.size() != 1
+                || !draft.facts.jars().isEmpty()
+                || draft.facts.times().isEmpty()) {
+            return;
+        }
+        Ingredient only = produce.get(0);
+        boolean soldByThePint =
+                only.food().kind() == FoodClass.FRUIT || only.food().kind() == FoodClass.TOMATO;
+        only.amount()
+                .filter(a -> a.low() >= FEW_JARS && a.low() == Math.rint(a.low()))
+                .filter(a -> a.unit() == Unit.QUART || a.unit() == Unit.PINT && !soldByThePint)
+                .map(a -> a.unit() == Unit.QUART ? JarSize.QUART : JarSize.PINT)
+                .ifPresent(jar -> draft.facts.jars().add(Fact.read(jar, only.range())));
+    }
+
+    private static final double FEW_JARS = 2;
 
     private static final Pattern PLAIN = Pattern.compile(
             "(?i)\\bplain\\b|\\b(just|only|nothing but) tomatoes\\b|\\bno (onions?|garlic|vegetables|other vegetables)\\b");
@@ -168,6 +195,22 @@ final class WholeText {
                     .filter(i -> i.food().name().equals("broth") && i.range().start() <= OPENING)
                     .findFirst()
                     .ifPresent(i -> draft.facts.forms().add(Fact.read("stock", i.range())));
+        }
+    }
+
+    private static final Pattern FOR_STOCK = Pattern.compile(
+            "(?i)\\b(cook|simmer|boil)\\w*\\b[^.;]{0,24}\\b(carcass(es)?|bones|frames?|necks|backs)\\b[^.;]{0,12}\\bfor (the |a |some )?(stock|broth)\\b");
+
+    private static final Pattern STOCK_FILLED = Pattern.compile(
+            "(?i)\\b(stock|broth) (back )?to (a )?boil\\w*,? (and |then )?(i |we )?(filled|ladled|poured)\\b(?![^.;]*\\b(with|over|meat|chicken|turkey|pieces)\\b)");
+
+    /** "Cooked down the carcasses for stock. … Reheated the stock to boiling, filled quart jars": the bird is in the broth. */
+    private static void stockOfBones(String text, Draft draft) {
+        Matcher bones = FOR_STOCK.matcher(text);
+        if (draft.facts.forms().stream().noneMatch(f -> f.value().equals("stock"))
+                && bones.find()
+                && STOCK_FILLED.matcher(text).find()) {
+            draft.facts.forms().add(Fact.read("stock", new Range(bones.start(), bones.end())));
         }
     }
 

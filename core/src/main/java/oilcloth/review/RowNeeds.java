@@ -100,7 +100,7 @@ final class RowNeeds {
                     Optional.of(Cue.of("\\bcobs?\\b|\\bears?\\b")),
                     Optional.of(
                             says(
-                                    "\\bcut\\b[^.;]{0,30}\\b(off|from|kernels?)\\b|\\bkernels?\\b|\\boff (of )?the (cob|ear)|\\bscrap\\w+|\\bcream")),
+                                    "\\bcut\\b[^.;]{0,30}\\b(off|from|kernels?|depth|deep)\\b|\\bkernels?\\b|\\boff (of )?the (cob|ear)|\\bscrap\\w+|\\bcream")),
                     "ask.corn-cut",
                     "method.no-process"),
             odd(

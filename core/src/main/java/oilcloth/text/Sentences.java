@@ -113,9 +113,11 @@ public final class Sentences {
         return sentences;
     }
 
-    private static final String CLOSING = "\"”»";
+    private static final String CLOSING = "\"”»)";
 
-    /** Behind the quotation mark that closes what ends there: {@code "Vent it ten." "How long?"}. */
+    private static final String APOSTROPHES = "'’";
+
+    /** Behind the mark that closes what ends there: {@code "Vent it ten." "How long?"}, {@code (I don't.)}. */
     private static int closed(String text, Range line, int end) {
         return end < line.end() && CLOSING.indexOf(text.charAt(end)) >= 0 ? end + 1 : end;
     }
@@ -125,10 +127,7 @@ public final class Sentences {
         if (leads(text, line, dot)) {
             return false;
         }
-        if (next < line.end()
-                && !Character.isWhitespace(text.charAt(next))
-                && text.charAt(next) != ')'
-                && CLOSING.indexOf(text.charAt(next)) < 0) {
+        if (next < line.end() && !Character.isWhitespace(text.charAt(next)) && CLOSING.indexOf(text.charAt(next)) < 0) {
             return false;
         }
         int wordStart = dot;
@@ -142,7 +141,9 @@ public final class Sentences {
         if (TITLES.contains(word)) {
             return false;
         }
-        if (!ABBREVIATIONS.contains(word)) {
+        // "I don't." ends with no teaspoon
+        boolean contracted = wordStart > line.start() && APOSTROPHES.indexOf(text.charAt(wordStart - 1)) >= 0;
+        if (contracted || !ABBREVIATIONS.contains(word)) {
             // "1." at the start of a line is a numbering, not a sentence
             return !(word.isEmpty() && onlyDigitsBefore(text, line, dot));
         }
