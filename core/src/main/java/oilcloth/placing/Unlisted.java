@@ -7,8 +7,10 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Method;
+import oilcloth.guide.Pack;
 import oilcloth.guide.PlacingRule;
 import oilcloth.measure.Volume;
+import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Recipe;
 
@@ -27,7 +29,10 @@ final class Unlisted {
     private Unlisted() {}
 
     static List<Ingredient> inPlain(Recipe recipe, PlacingRule rule, GuideSnapshot guide) {
-        return recipe.inJar().stream().filter(i -> !allowed(i, rule, guide)).toList();
+        boolean raw = Facts.values(recipe.facts().packs()).contains(Pack.RAW);
+        return recipe.inJar().stream()
+                .filter(i -> !allowed(i, rule, guide) && (raw || !isOilOnTuna(i, rule)))
+                .toList();
     }
 
     private static boolean allowed(Ingredient i, PlacingRule rule, GuideSnapshot guide) {
@@ -55,11 +60,8 @@ final class Unlisted {
                     && !food.name().startsWith("pectin, calcium")
                     && !food.name().equals("calcium water");
             case FAT -> preserve
-                            && food.name().equals("butter")
-                            && i.mostVolume()
-                                    .map(v -> v.compareTo(FOAM_BUTTER) <= 0)
-                                    .orElse(false)
-                    || rule.process().id().equals("tuna-hot") && food.name().endsWith(" oil");
+                    && food.name().equals("butter")
+                    && i.mostVolume().map(v -> v.compareTo(FOAM_BUTTER) <= 0).orElse(false);
             case FRUIT -> fruit && (food.isFruitJuice() || food.name().endsWith(" peel"))
                     || preserve
                             && food.acidity() == Acidity.HIGH
@@ -84,6 +86,11 @@ final class Unlisted {
             case FRESH_HERB -> (soup || rule.form().equals("stock")) && !isMuch(i, SEASONING);
             case OTHER, FIRMING, ALCOHOL, DAIRY, EGG, STARCH, THICKENER, NUT -> ANTI_BROWNING.contains(food.name());
         };
+    }
+
+    /** Precooked tuna is covered with oil or water; raw tuna with nothing. */
+    private static boolean isOilOnTuna(Ingredient i, PlacingRule rule) {
+        return rule.foods().contains("tuna") && i.food().name().endsWith(" oil");
     }
 
     /** Fish is canned with its bones in, or without. */

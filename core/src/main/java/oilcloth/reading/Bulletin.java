@@ -18,9 +18,9 @@ final class Bulletin {
             "^([(\\d). ]*)(can|could|may|is it (ok|okay|safe|all right)|do|does|should|would)\\b[^?]*\\b(same|one) (load|canner|canner load|run)\\b[^?]*\\?$");
 
     private static final Cue JARS_OF_EACH =
-            Cue.of("\\b(pints|quarts|jars) of \\w+( \\w+)? and ((pints|quarts|jars) )?(of )?\\w+");
+            Cue.of("\\b(pints|quarts|jars) of \\w+( \\w+)? and (pints|quarts|jars) of \\w+");
 
-    private static final Cue IN_ONE_JAR = Cue.of("\\b(mix\\w*|jar|combin\\w*|add\\w*|with|bacon|ham|bones?)\\b");
+    private static final Cue IN_ONE_JAR = Cue.of("\\b(mix\\w*|jar|combin\\w*|add\\w*|with)\\b");
 
     private static final Cue WARNING = Cue.of(
             "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on)\\b");

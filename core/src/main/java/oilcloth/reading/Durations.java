@@ -27,12 +27,15 @@ final class Durations {
             Cue.of("^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] )?$");
 
     private static final Cue GAVE = Cue.of(
-            "(\\b(gave|give|gives|used?|uses|using|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?");
+            "(\\b(gave|give|gives|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?|\\b(used?|uses|using) (about |only |just )?$");
     /** "time them for 25 minutes". */
     private static final Cue TIMED_IT = Cue.of(
             "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold)( it| them)?( there| steady| at it| at pressure| right there)+( for)? $|\\b(kept|keep|held|hold) (it|them)( for)? $");
     /** Minutes; nobody vents a canner longer. */
     private static final int LONGEST_VENTING = 12;
+    /** Minutes; nobody steams greens so long. */
+    private static final int LEAST_VENTING = 10;
+
     /** "I boil my old lids ten minutes". */
     private static final Cue OF_LIDS = Cue.of(
             "\\bboil(ed|s)? (the |my |those |them |all )*(old |used |new |flat )*(lids|rings|rubbers|rubber rings) (for |about )?$");
@@ -138,7 +141,8 @@ final class Durations {
             if (draft.facts.times().size() + draft.looseTimes.size() == told) {
                 int prepared = draft.facts.prepared().size();
                 // "one inch, cooking water. Steam 10 minutes.": the canner, and not the beans
-                boolean vents = draft.facts.headspace().isPresent()
+                boolean vents = d.least() >= LEAST_VENTING
+                        && draft.facts.headspace().isPresent()
                         && STEAMED.matcher(s.around(i, 5, 0)).find();
                 if (!vents) {
                     Preparing.time(s, draft, i, d);

@@ -191,7 +191,8 @@ final class PhraseFacts {
         if (title) {
             forms(s, draft, FormWords.FORMS, true);
         } else {
-            if (draft.title.isEmpty() && draft.facts.jars().isEmpty()) {
+            if (draft.title.isEmpty()
+                    && (draft.opening > 0 || draft.facts.jars().isEmpty())) {
                 named(s, draft);
             }
             forms(s, draft, FormWords.HEARD_IN_BODY, false);

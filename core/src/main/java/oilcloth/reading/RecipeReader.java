@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.PracticeRule;
@@ -148,11 +147,10 @@ public final class RecipeReader {
                 told = new Range(Math.max(takenBack, told.start()), told.end());
             }
             Sentence s = new Sentence(whole, told, item && first);
-            boolean denied = k + 1 < sentences.size()
-                    && NO.matcher(sentences.get(k + 1).of(text)).find();
-            if (denied && asksOfAStep(s)) {
+            boolean denied = k + 1 < sentences.size() && Denied.is(text, sentences.get(k + 1));
+            if (denied && Denied.asksOfAStep(s)) {
                 draft.unread.add(new Unread(s.range(), true));
-            } else if (!(denied && asksOfFood(s))) {
+            } else if (!(denied && Denied.asksOfFood(s, ingredients))) {
                 sentence(s, draft);
             } else if (draft.ingredients.isEmpty()) {
                 inPassing(s, draft);
@@ -167,46 +165,6 @@ public final class RecipeReader {
         ingredients.read(s, said);
         said.ingredients.stream().filter(i -> i.food().kind().isProduce()).forEach(draft.inPassing::add);
     }
-
-    private static final Pattern NO = Pattern.compile(
-            "(?i)^((no|nope|nah)(,.*|[.!]?)|none[.!]?|not (a bit|at all|this time|one|here|yet)[.!]?)$");
-
-    private static final int SHORT_QUESTION = 6;
-
-    /** "Chopped onion? No.", "Slimy? Not a bit.": what is asked and denied; whether there was acid is another question. */
-    private boolean asksOfFood(Sentence s) {
-        if (s.size() > SHORT_QUESTION || !s.low().endsWith("?")) {
-            return false;
-        }
-        List<Food> foods = ingredients.foodsOf(s);
-        return Deviations.isOfSpoilage(s)
-                || !foods.isEmpty() && foods.stream().noneMatch(f -> f.kind() == FoodClass.ACID);
-    }
-
-    /** "Bones removed? No.": something was not done. */
-    private static boolean asksOfAStep(Sentence s) {
-        int last = s.size() - 2;
-        return s.low().endsWith("?")
-                && last > 0
-                && s.size() <= SHORT_QUESTION
-                && MUST_BE_DONE.contains(s.token(last).norm());
-    }
-
-    private static final Set<String> MUST_BE_DONE = Set.of(
-            "removed",
-            "peeled",
-            "vented",
-            "exhausted",
-            "processed",
-            "washed",
-            "drained",
-            "soaked",
-            "rinsed",
-            "trimmed",
-            "boiled",
-            "heated",
-            "covered",
-            "sterilized");
 
     private boolean isTitle(String words) {
         String bare = SUBJECT.matcher(words).replaceFirst("").strip();

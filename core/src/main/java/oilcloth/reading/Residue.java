@@ -309,8 +309,8 @@ final class Residue {
                         || GOES_ON.contains(s.token(i + 1).norm()));
     }
 
-    /** Degrees Celsius; so many cups nobody measures. */
-    private static final double SCALDING = 60;
+    /** Degrees Celsius; a bath that is cooler boils nothing. */
+    private static final double BOILING = 100;
 
     /** "jars baked at 225": degrees without their sign. */
     private static boolean isHeat(Sentence s, int i) {
@@ -319,7 +319,7 @@ final class Residue {
                         .filter(f -> f.high() <= COLD_ENOUGH)
                         .isPresent();
         boolean celsius = s.is(i + 1, "c")
-                && Numbers.at(s.tokens(), i).filter(f -> f.low() >= SCALDING).isPresent();
+                && Numbers.at(s.tokens(), i).filter(f -> f.low() >= BOILING).isPresent();
         return celsius
                 || AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold)
                 || (s.has(BOILING_POINT) || s.has(THERMOMETER))

@@ -58,6 +58,14 @@ final class Retracted {
             // "Apple butter from the slow... no, from the stove"
             return 0;
         }
+        if (CORRECTED.matcher(said).find()
+                && ingredients
+                                .foodsOf(new Sentence(words, new Range(0, cut.end()), false))
+                                .size()
+                        > 1) {
+            // "Beans and ham, I mean green beans": nobody knows how much of it is taken back
+            return 0;
+        }
         if (QUALIFIED.matcher(words).region(cut.end(), words.length()).lookingAt()) {
             return 0;
         }
@@ -100,6 +108,8 @@ final class Retracted {
 
     /** Characters of "no wait, ". */
     private static final int REACH = 12;
+
+    private static final Pattern CORRECTED = Pattern.compile("(?i)\\b(i meant?|make that|about)\\b[,.! ]*$");
 
     /** "Grape jelly with pectin? No, without": how it was made is taken back, and not what. */
     private static final Pattern QUALIFIED = Pattern.compile("(?i)(w/o?|without|with|in|on|at)\\b");

@@ -217,7 +217,9 @@ final class SameFood {
     /** "6 small hot peppers … one in each jar". */
     private static boolean isCountOf(Ingredient known, Ingredient read) {
         return read.amount().filter(a -> a.unit() == Unit.EACH && a.high() <= 1).isPresent()
-                && known.amount().filter(a -> a.unit() == Unit.EACH).isPresent();
+                && known.amount()
+                        .filter(a -> a.unit() == Unit.EACH && a.low() > 1)
+                        .isPresent();
     }
 
     /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.text.Range;
+import oilcloth.text.Tokens;
 
 /** "1 Husk. 2 Blanch 3 min. 3 Cut": steps numbered without a stop, in one paragraph. The numbers are no figures. */
 final class StepNumbers {
@@ -23,6 +24,11 @@ final class StepNumbers {
             Matcher number = NUMBER.matcher(sentence.of(text));
             int from = sentence.start();
             while (number.find()) {
+                Range behind = new Range(sentence.start() + number.end(), sentence.end());
+                if (Units.at(Tokens.of(text, behind), 0).isPresent()) {
+                    // "1 Onion. 2 Cups vinegar."
+                    return sentences;
+                }
                 if (Integer.parseInt(number.group(1)) == step + 1) {
                     step++;
                     add(bare, from, sentence.start() + number.start());

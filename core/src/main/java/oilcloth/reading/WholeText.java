@@ -106,14 +106,19 @@ final class WholeText {
                         && f.range().filter(r -> r.start() > canned).isPresent());
     }
 
-    /** "Last week's load: 18 pints potatoes", and no jar named elsewhere: nobody measures them so, they were put up in it. */
+    /** "Last week's load: 18 pints potatoes", and no jar named elsewhere: nobody measures them so where nothing else is measured. */
     private static void byTheJar(Draft draft) {
         List<Ingredient> produce = draft.ingredients.stream()
                 .filter(i -> i.food().kind().isProduce())
                 .toList();
         if (produce.size() != 1
                 || !draft.facts.jars().isEmpty()
-                || draft.facts.times().isEmpty()) {
+                || draft.facts.times().isEmpty()
+                || draft.ingredients.stream()
+                        .anyMatch(i -> i != produce.get(0)
+                                && i.amount().isPresent()
+                                && i.perJar().isEmpty()
+                                && i.food().kind() != FoodClass.SALT)) {
             return;
         }
         Ingredient only = produce.get(0);

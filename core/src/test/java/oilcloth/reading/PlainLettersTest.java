@@ -43,6 +43,39 @@ class PlainLettersTest {
         assertThat(StepNumbers.without(text, sentences)).isEqualTo(sentences);
     }
 
+    @Test
+    void aNumberedListOfAmountsKeepsThem() {
+        assertThat(Read.recipe("1 Onion. 2 Tbsp lard. 3 Cups beans. 4 Cups ham. Pints.")
+                        .ingredients())
+                .allMatch(i -> i.amount().isPresent());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            Last week's load: 18 pints potatoes. Boiled ten minutes. 35 minutes at 12 lb dial. | true
+            4 quarts strawberries, 16 cups sugar. 5 minutes boiling water canner. | false
+            """)
+    void whatIsPutUpByThePint(String told, boolean jars) {
+        assertThat(Read.recipe(told).facts().jars().isEmpty()).isNotEqualTo(jars);
+    }
+
+    @Test
+    void theCloseOfTheCanningIsNoOtherTime() {
+        assertThat(minutes(Read.recipe("Beans, pints, an inch. 20 minutes at 11 pounds, dial, vented ten."
+                        + " Then use a jar lifter and cool 12 hours. Use a towel after 5 minutes.")))
+                .containsExactly(20);
+    }
+
+    @Test
+    void theDishMayBeNamedBehindItsJars() {
+        assertThat(Facts.values(Read.facts("I did 7 quarts. Tomato juice: 23 lb, crushed.")
+                        .forms()))
+                .contains("juice");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"Method: boiling water", "Processing method - boiling water", "Canner: boiling-water"})
     void aFieldOfTheMethod(String field) {
