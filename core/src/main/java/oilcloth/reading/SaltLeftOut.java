@@ -6,7 +6,7 @@ import oilcloth.text.Cue;
 /** "Her doctor says no salt so I left it out": of plain food it only seasons, and what was never listed is missed by nobody. */
 final class SaltLeftOut {
     private static final Cue LEFT_OUT = Cue.of(
-            "\\bno (added )?salt\\b[^.;]{0,24}\\b(left|leave|skip|skipped|omit|omitted) (it|that)( out)?[.!]?$|\\b(left|leave|skip|skipped|omit|omitted) (out )?(the |all |any )*salt( out)?( altogether| entirely)?( (for|because of|since) ((my|his|her|our|the) )?(husband|wife|mother|father|heart|health|diet|blood pressure|doctor\\w*))?[.!]?$");
+            "\\bno (added )?salt,? (so |and )?(i |we )?(left|leave|skip|skipped|omit|omitted) (it|that)( out)?[.!]?$|\\b(left|leave|skip|skipped|omit|omitted) (out )?(the |all |any )*salt( out)?( altogether| entirely)?( (for|because of|since) ((my|his|her|our|the) )?(husband|wife|mother|father|heart|health|diet|blood pressure|doctor\\w*))?[.!]?$");
 
     private SaltLeftOut() {}
 

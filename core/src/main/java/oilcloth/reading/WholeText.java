@@ -49,7 +49,6 @@ final class WholeText {
         directions(draft);
         soupBase(text, draft);
         stock(draft);
-        stockOfBones(text, draft);
         soupOfIt(draft);
         plainSauce(text, draft);
         SameFood.justMeat(draft, text);
@@ -200,22 +199,6 @@ final class WholeText {
                     .filter(i -> i.food().name().equals("broth") && i.range().start() <= OPENING)
                     .findFirst()
                     .ifPresent(i -> draft.facts.forms().add(Fact.read("stock", i.range())));
-        }
-    }
-
-    private static final Pattern FOR_STOCK = Pattern.compile(
-            "(?i)\\b(cook|simmer|boil)\\w*\\b[^.;]{0,24}\\b(carcass(es)?|bones|frames?|necks|backs)\\b[^.;]{0,12}\\bfor (the |a |some )?(stock|broth)\\b");
-
-    private static final Pattern STOCK_FILLED = Pattern.compile(
-            "(?i)\\b(stock|broth) (back )?to (a )?boil\\w*,? (and |then )?(i |we )?(filled|ladled|poured)\\b(?![^.;]*\\b(with|over|meat|chicken|turkey|pieces)\\b)");
-
-    /** "Cooked down the carcasses for stock. … Reheated the stock to boiling, filled quart jars": the bird is in the broth. */
-    private static void stockOfBones(String text, Draft draft) {
-        Matcher bones = FOR_STOCK.matcher(text);
-        if (draft.facts.forms().stream().noneMatch(f -> f.value().equals("stock"))
-                && bones.find()
-                && STOCK_FILLED.matcher(text).find()) {
-            draft.facts.forms().add(Fact.read("stock", new Range(bones.start(), bones.end())));
         }
     }
 
