@@ -92,6 +92,13 @@ final class Amounts {
                     && container.get().unit().kind() == Unit.Kind.PACK) {
                 next = container.get().next();
             }
+            if (u.kind() == Unit.Kind.MASS
+                    && next + 1 < tokens.size()
+                    && tokens.get(next).is("-")
+                    && tokens.get(next + 1).is("ish")) {
+                // "1/2 lb-ish per pint"
+                next += 2;
+            }
             // "2 14-oz cans"
             if (u.kind() == Unit.Kind.PACK) {
                 Optional<Found> bracket = bracketed(tokens, next);

@@ -289,8 +289,7 @@ final class UnknownAmount {
     private static boolean isOfTheRecipe(Sentence s, int noun) {
         for (int k = noun; k < Math.min(s.size(), noun + 3); k++) {
             String word = s.token(k).norm();
-            // "half a cup of the liquor": what the food was boiled in
-            if (Vocabulary.KITCHEN.contains(word) || word.equals("liquor") && s.is(k - 1, "the")) {
+            if (Vocabulary.KITCHEN.contains(word)) {
                 return !(s.isItem() && VAGUE.contains(word));
             }
         }
