@@ -22,7 +22,7 @@ public final class Said {
 
     public Said(Recipe recipe) {
         this.recipe = recipe;
-        String text = recipe.text();
+        String text = withoutOtherDishes(recipe);
         String lower = text.toLowerCase(Locale.ROOT);
         // a letter that changes its length in lower case would shift every range
         this.low = lower.length() == text.length() ? lower : text;
@@ -39,6 +39,14 @@ public final class Said {
         this.low = before.low;
         this.searched = before.searched;
         this.from = before.from;
+    }
+
+    private static String withoutOtherDishes(Recipe recipe) {
+        StringBuilder text = new StringBuilder(recipe.text());
+        for (Range other : recipe.passedOver()) {
+            text.replace(other.start(), other.end(), " ".repeat(other.end() - other.start()));
+        }
+        return text.toString();
     }
 
     /** The words of another reading, without preparing them again where the text is the same. */

@@ -31,7 +31,7 @@ final class Bulletin {
 
     /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
     private static final Cue GENERAL = Cue.of(
-            "\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
+            "\\b(be|are|is) (best |better )?frozen (for (best|better) quality|instead|rather than canned)\\b|\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
 
     private static final Cue OF_ONESELF = Cue.of("\\b(i|we|my|our)\\b");
 

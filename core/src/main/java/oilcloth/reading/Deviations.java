@@ -337,7 +337,7 @@ final class Deviations {
     }
 
     private boolean saysNothing(Sentence s, Draft draft) {
-        return NothingSaid.by(s) || talk.isSigned(s) || SaltLeftOut.isHarmless(s, draft);
+        return NothingSaid.by(s) || talk.isSigned(s) || talk.isSameKind(s, draft) || SaltLeftOut.isHarmless(s, draft);
     }
 
     private Optional<Range> strange(Sentence s, Draft draft, boolean untimed) {

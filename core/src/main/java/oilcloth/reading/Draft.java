@@ -39,6 +39,9 @@ final class Draft {
     /** Produce named in a sentence about a garden, a gift or a meal: what it is about, where nothing else says so. */
     final List<Ingredient> inPassing = new ArrayList<>();
 
+    /** Words about another dish than this one. */
+    final List<Range> passedOver = new ArrayList<>();
+
     /** Jars named only beside a dose, as in "per pint". */
     final List<Fact<JarSize>> doseJars = new ArrayList<>();
 

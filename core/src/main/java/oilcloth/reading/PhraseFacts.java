@@ -219,6 +219,16 @@ final class PhraseFacts {
         progress(s, draft);
     }
 
+    /** "Soup question. I am not canning soup, only the stock": what a title named is not what was made. */
+    void takeBack(Sentence s, Sentence instead, Draft draft) {
+        for (Phrase<String> form : FormWords.FORMS) {
+            if (s.findAny(form.pattern()).isPresent()) {
+                draft.facts.forms().removeIf(f -> f.value().equals(form.value()));
+            }
+        }
+        forms(instead, draft, FormWords.FORMS, true);
+    }
+
     /** Whether the words name a product: "relish", "peach jam". */
     static boolean namesForm(Sentence s) {
         for (Phrase<String> form : FormWords.FORMS) {
@@ -227,6 +237,11 @@ final class PhraseFacts {
             }
         }
         return false;
+    }
+
+    /** Whether the words name a product, be it to say that it is not this one. */
+    static boolean namesAnyForm(Sentence s) {
+        return FormWords.FORMS.stream().anyMatch(f -> s.findAny(f.pattern()).isPresent());
     }
 
     /** Whether the words tell how the food is cut or kept: "smoked", "crushed". */

@@ -90,7 +90,14 @@ public final class RecipeReader {
                         && (o.bears() || !u.bears())));
         unread.sort((a, b) -> a.range().compareTo(b.range()));
         return new Recipe(
-                written, draft.title, draft.titleFoods, draft.ingredients, draft.facts, draft.practices, unread);
+                written,
+                draft.title,
+                draft.titleFoods,
+                draft.ingredients,
+                draft.facts,
+                draft.practices,
+                unread,
+                draft.passedOver);
     }
 
     /** The recipes of a text that holds several; one range for a text that holds one. */
@@ -146,6 +153,10 @@ public final class RecipeReader {
                 }
                 told = new Range(Math.max(takenBack, told.start()), told.end());
             }
+            told = ofThisDish(whole, told, rest, draft);
+            if (told.start() == told.end()) {
+                continue;
+            }
             Sentence s = new Sentence(whole, told, item && first);
             boolean denied = k + 1 < sentences.size() && Denied.is(text, sentences.get(k + 1));
             if (denied && Denied.asksOfAStep(s)) {
@@ -159,8 +170,23 @@ public final class RecipeReader {
         }
     }
 
+    /** A sentence without what it tells of another dish. */
+    private Range ofThisDish(Written whole, Range told, Range line, Draft draft) {
+        String behind = new Range(told.end(), line.end()).of(whole.text()).strip();
+        int start = told.start() + AnotherDish.start(new Sentence(whole, told, false), behind, ingredients);
+        if (start > told.start()) {
+            Sentence other = new Sentence(whole, new Range(told.start(), start), false);
+            inPassing(other, draft);
+            phrases.takeBack(other, new Sentence(whole, new Range(start, told.end()), false), draft);
+        }
+        return new Range(start, told.end());
+    }
+
     /** "Tomatoes, whole? No. This is juice.": taken back, and yet what it is of where nothing else is named. */
     private void inPassing(Sentence s, Draft draft) {
+        if (s.size() > 0) {
+            draft.passedOver.add(s.range());
+        }
         Draft said = new Draft();
         ingredients.read(s, said);
         said.ingredients.stream().filter(i -> i.food().kind().isProduce()).forEach(draft.inPassing::add);
@@ -206,6 +232,7 @@ public final class RecipeReader {
 
     private void title(String text, Range named, Draft draft) {
         Range line = new Range(named.start() + Retracted.start(named.of(text), ingredients), named.end());
+        inPassing(new Sentence(text, new Range(named.start(), line.start()), false), draft);
         draft.title = Optional.of(line);
         Sentence s = new Sentence(text, line, false);
         phrases.read(s, draft, true);

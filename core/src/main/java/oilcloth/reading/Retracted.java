@@ -114,7 +114,8 @@ final class Retracted {
     /** "Grape jelly with pectin? No, without": how it was made is taken back, and not what. */
     private static final Pattern QUALIFIED = Pattern.compile("(?i)(w/o?|without|with|in|on|at)\\b");
 
-    private static boolean namesDish(String words, Range part, IngredientFinder ingredients) {
+    /** Whether a part of a text names a crop, a product or the way a crop is cut. */
+    static boolean namesDish(String words, Range part, IngredientFinder ingredients) {
         Sentence s = new Sentence(words, part, false);
         return ingredients.foodsOf(s).stream().anyMatch(f -> f.kind().isProduce())
                 || PhraseFacts.namesForm(s)

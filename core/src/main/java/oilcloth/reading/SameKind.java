@@ -8,10 +8,11 @@ import oilcloth.text.Cue;
 final class SameKind {
     private SameKind() {}
 
-    private static final Cue KIND =
-            Cue.of("^(mine|ours|these|those|they|it) (are|were|is|was) (the |all |mostly |a )?$");
+    private static final Cue KIND = Cue.of(
+            "^(mine|ours|these|those|they|it) (are|were|is|was) (the |all |mostly |a )?$"
+                    + "|^((so|but|and|this (time|year)|now|today) )*(i|we)( am|'m| are|'re)? (just|only|simply) (do|did|can|canned|doing|canning|put up|putting up|make|made)( the| my| our| some| plain)*( |$)$");
 
-    /** "Mine are Brown Turkeys": which kind it is of what is canned. */
+    /** "Mine are Brown Turkeys", "I just do the beef": which kind it is of what is canned, or that it is nothing else. */
     static boolean isTold(Sentence s, Draft draft, Lexicon lexicon) {
         for (int i = 0; i < s.size(); i++) {
             Optional<Lexicon.Match> named = s.food(lexicon, i);

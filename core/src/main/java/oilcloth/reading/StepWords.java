@@ -97,7 +97,7 @@ final class StepWords {
             if (s.food(lexicon, i).isPresent() || s.negatedToken(i) || s.is(i, "creamed") && s.is(i + 1, "corn")) {
                 continue;
             }
-            if (done || told) {
+            if (done || told || isUnknownFood(s, i, word)) {
                 draft.unread.add(new Unread(s.span(i, Math.min(s.size(), i + 2)), true));
             } else if (isStrange(s, i, word) && (clauseNamesFood(s, i) || food && isAboutFood(s, i))) {
                 draft.unread.add(Unread.form(s.span(i, i + 1)));
@@ -105,6 +105,26 @@ final class StepWords {
         }
         shapes(s, draft);
     }
+
+    /** What is done to produce, and to nothing else in a kitchen. */
+    private static final Cue PREPARES = Cue.of(
+            "(wash|rins|trim(m|s)?|peel|par|slic|chop|shell|snap|dic|pitt?|cor|stemm?|hull|husk|shred|grat|quarter|halv|shuck|scrub)(e|ed|ing|s|es)?");
+
+    /** "Washed and trimmed zorbels, raw in pints": a crop nobody knows. */
+    private boolean isUnknownFood(Sentence s, int i, String word) {
+        int verb = i - 1;
+        while (verb >= 0 && BEFORE_A_CROP.contains(s.token(verb).norm())) {
+            verb--;
+        }
+        return verb >= 0
+                && word.endsWith("s")
+                && PREPARES.matcher(s.token(verb).norm()).matches()
+                && (i + 1 >= s.size() || CLAUSE_END.contains(s.token(i + 1).norm()))
+                && isStrange(s, i, word);
+    }
+
+    private static final Set<String> BEFORE_A_CROP =
+            words("the my our some these those a few of fresh young small ripe");
 
     /** "Doris adds water": what stands behind a name at the head of a sentence. */
     private static final Set<String> SOMEBODY_DOES = words(

@@ -124,9 +124,13 @@ final class Talk {
     boolean isIdle(Sentence s, Draft draft, boolean early) {
         double weight = marked.weight(s);
         return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s) && !putsAnotherFoodIn(s, draft)
-                || SameKind.isTold(s, draft, lexicon)
+                || isSameKind(s, draft)
                 || weight < (isOfTheCanning(s) ? MarkedRemarks.IDLE_WORDS : MarkedRemarks.GRAVE)
                         && isIdleByWords(s, draft, early);
+    }
+
+    boolean isSameKind(Sentence s, Draft draft) {
+        return SameKind.isTold(s, draft, lexicon);
     }
 
     /** Whether a food, a jar or the canner is named in it at all. */

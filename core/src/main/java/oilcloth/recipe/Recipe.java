@@ -12,6 +12,7 @@ import oilcloth.text.Range;
  * @param text the text shown; every range points into it
  * @param title the line that names the recipe
  * @param titleFoods foods named in the title, which are not thereby ingredients
+ * @param passedOver words about another dish than this one
  */
 public record Recipe(
         String text,
@@ -20,8 +21,10 @@ public record Recipe(
         List<Ingredient> ingredients,
         Facts facts,
         List<Practice> practices,
-        List<Unread> unread) {
+        List<Unread> unread,
+        List<Range> passedOver) {
     public Recipe {
+        passedOver = List.copyOf(passedOver);
         ingredients = List.copyOf(ingredients);
         practices = List.copyOf(practices);
         unread = List.copyOf(unread);
@@ -33,11 +36,11 @@ public record Recipe(
     }
 
     public Recipe withIngredients(List<Ingredient> others) {
-        return new Recipe(text, title, titleFoods, others, facts, practices, unread);
+        return new Recipe(text, title, titleFoods, others, facts, practices, unread, passedOver);
     }
 
     public Recipe withUnread(List<Unread> others) {
-        return new Recipe(text, title, titleFoods, ingredients, facts, practices, others);
+        return new Recipe(text, title, titleFoods, ingredients, facts, practices, others, passedOver);
     }
 
     /** With words struck: they are blank in the text, so that every range stays true, and nothing read from them counts. */
@@ -52,11 +55,12 @@ public record Recipe(
                 ingredients,
                 facts,
                 practices.stream().filter(p -> !p.range().overlaps(words)).toList(),
-                unread.stream().filter(u -> !u.range().overlaps(words)).toList());
+                unread.stream().filter(u -> !u.range().overlaps(words)).toList(),
+                passedOver);
     }
 
     public Recipe withFacts(Facts others) {
-        return new Recipe(text, title, titleFoods, ingredients, others, practices, unread);
+        return new Recipe(text, title, titleFoods, ingredients, others, practices, unread, passedOver);
     }
 
     /** As it stands behind so many blanks. @param by 0 or more */
@@ -68,7 +72,8 @@ public record Recipe(
                 ingredients.stream().map(i -> i.moved(by)).toList(),
                 facts.moved(by),
                 practices.stream().map(p -> p.moved(by)).toList(),
-                unread.stream().map(u -> u.moved(by)).toList());
+                unread.stream().map(u -> u.moved(by)).toList(),
+                passedOver.stream().map(r -> r.shift(by)).toList());
     }
 
     /** The ingredients that end up in the jar. */

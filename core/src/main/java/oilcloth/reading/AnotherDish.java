@@ -1,0 +1,104 @@
+package oilcloth.reading;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import oilcloth.text.Cue;
+import oilcloth.text.Range;
+
+/**
+ * Another dish than that of the letter: last year's question, what a sister cans, what the letter nearly was about. It is
+ * passed over only where nothing of the canning is told with it, and where the letter then turns to its own dish.
+ */
+final class AnotherDish {
+    /** "You helped me with my corn relish last fall", "Last year you answered me on apple butter". */
+    private static final Cue HELPED = Cue.of(
+            "^((last|this|the other|that|two|three|four|some|a few|several) [a-z]+( ago| back)? |hi,? |hello,? |again,? )*you(r office|r people| folks)?( were kind enough to| so kindly| kindly| already| once| all)? (help|answer|wrote|written|told|taught|sent|fix|save|advis|set me straight)\\w*( (me|us|my [a-z]+))?( back| out)? (with|about|on|regarding|over) ((?!(and(?! (it|they|all of it) (won|was|were|turned|came|is|are|got|tasted)\\b)|but|so|which|while|without|minus|except|only)\\b)[a-z'-]+ ?){1,16}[.!]?$");
+
+    /** "I nearly wrote to ask about pear butter but decided to just do halves": up to what was done. */
+    private static final Cue NEARLY = Cue.of(
+            "^(i|we) (nearly|almost|was going to|were going to|was about to|meant to|had meant to|thought (of|about)|considered|planned on|had planned on|set out to|started out to|wanted to|intended to) (to )?(write|wrote|asked|called|made|did|tried|canned|sent in|ask|inquire|call|see|make|do|try|can|put up|put together|send in)( to| in| you)*( ask| asking)?( about| for| regarding)? ((?!(with|without|in|by|like|using|from)\\b)[a-z'-]+ ?){1,5}?,? but (?=(then )?((i|we) )?(decided|ended up|settled|went with|stuck|just|here|this is|it's|these are|made|am|are|chose)\\b)");
+
+    /** "I am not canning soup, only the stock for it": up to what it is. */
+    private static final Cue NOT_THIS = Cue.of(
+            "^(i'm|i am|we're|we are|this is|it's|it is|that's|these are|they're) not (canning|making|doing|asking about|talking about|asking for|about|for|a|an|the|your|my)\\b[^.;!?0-9]{2,40}?(, |; |\\. ?|[—–-]+ ?|,? but )(?=((i|we|this|it|they) )?(('m|'re|'s|am|is|are) )?(only|just|but|it's|this is|they're|these are|i'm|plain|simply)\\b)");
+
+    /** "The kids wanted jam but there are forty pounds of them". */
+    private static final Cue WANTED = Cue.of(
+            "^(the|my|our) (kids|children|grand\\w+|husband|wife|family|boys|girls|sister|brother|mother|daughter|son|neighbou?rs?|in-?laws) (want(ed|s)?|asked for|begged for|hoped for|voted for|would rather have|would have liked|prefers?)( to (make|have|do))?( (some|more|a|the|my|it as))? [^.;!?0-9,]{3,24},? but (?!(then )?(so|i gave in|we gave in)\\b)");
+
+    /** "Frozen asparagus is no good, so we can it". */
+    private static final Cue WORSE = Cue.of(
+            "^(the )?(frozen|store|bought|store[- ]bought|canned|fresh-frozen|freezing|supermarket) [a-z]+( [a-z]+)? (is|are|was|were|tastes?|turns?|gets?|goes|has|have) ((so|too|always|all|just|just too|never) )*(no good|no (taste|flavor|texture)|mush|mushy|soggy|limp|watery|rubbery|tasteless|woody|awful|terrible|horrible|not (as good|the same|worth \\w+)|expensive|dear|high|poor)( (any ?more|now|here|lately|these days|to us))?,? so ");
+
+    /** "The label says peaches because I ran out of the others." */
+    private static final Cue LABELLED = Cue.of(
+            "^the (labels?|lids?|tags?|tape|box) (says?|reads?|still says?|is marked|are marked) (?!.*\\bbecause (that|they|it|this)\\b)[^.;!?0-9]{3,80}\\.?$");
+
+    /** "My sister cans stew with the potatoes right in it." */
+    private static final Cue THEIRS = Cue.of(
+            "^(my|our|the|his|her) (older |younger |little |big |old |late )?([a-z]+'s )?(sister|brother|mother|mom|dad|father|husband|wife|aunt|uncle|cousin|neighbou?rs?|friend|grandma|grandmother|granny|mother-in-law|sister-in-law|daughter|son|nieces?|neighbou?r lady|lady next door|ladies at church)( [a-z]+)? (always |usually |still |never |only |also )*(cans?|canned|makes?|made|puts? up|thinks?|calls?|figures?)\\b[^.;!?0-9]*[.!]?$");
+
+    /** "I gave up on mixing in celery and carrots." */
+    private static final Cue GIVEN_UP = Cue.of(
+            "^(i|we)('ve| have)? (gave up( on)?|given up( on)?|quit|stopped|am done|are done|was through|swore off|no longer bother with|don't bother with|got tired of|grew tired of)( with)?( (canning|making|doing|mixing in|adding|putting in))?(?!.*ing\\b) [^.;!?0-9]{3,50}[.!]?$");
+
+    /** Behind it the letter turns to its own dish. */
+    private static final Pattern TURN = Pattern.compile(
+            "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=( [^ .!?]+){3})");
+
+    private static final Pattern LIKEWISE = Pattern.compile(
+            "(?i)^[^.!?]*\\b(too|also|same|likewise|as well|agree|tried|copied|copy|follow\\w*|hers?|his|theirs?|that way|like (him|them|she|he|they)|added|add|put)\\b");
+
+    /** Nothing of these may be passed over. */
+    private static final Cue CANNED = Cue.of(
+            "\\b(jars?|pints?|quarts?|lids? (?!says?|reads?|still|is|are)|rims?|gauge|canner|vent\\w*|process\\w*|boil\\w*|simmer\\w*|pack\\w*|minutes?|pounds?|cups?|teaspoons?|tablespoons?|vinegar|lemon|acid|headspace|pressure|bath|mine|ours)\\b");
+
+    /** How many characters at the start of a sentence tell of another dish. @param behind what follows the sentence */
+    static int start(Sentence s, String behind, IngredientFinder ingredients) {
+        int cut = cut(s, ingredients);
+        if (cut > 0 || s.has(CANNED)) {
+            return cut;
+        }
+        boolean turns = TURN.matcher(behind).find() && !LIKEWISE.matcher(behind).find();
+        boolean whole =
+                (s.has(HELPED) || s.has(LABELLED) || turns && s.has(GIVEN_UP)) && namesDish(s, s.range(), ingredients)
+                        || turns && s.has(THEIRS) && PhraseFacts.namesForm(s);
+        return whole ? s.low().length() : 0;
+    }
+
+    private static boolean namesDish(Sentence s, Range part, IngredientFinder ingredients) {
+        return Retracted.namesDish(s.whole(), part, ingredients)
+                || PhraseFacts.namesAnyForm(new Sentence(s.whole(), part, false));
+    }
+
+    /** Where a clause tells of the other dish, and the canning behind it is of this one. */
+    private static int cut(Sentence s, IngredientFinder ingredients) {
+        for (Cue clause : CLAUSES) {
+            Matcher said = clause.matcher(s.low());
+            if (s.searched().mayHold(clause)
+                    && said.lookingAt()
+                    && !CANNED.matcher(said.group()).find()
+                    && namesDish(s, new Range(0, said.end()).shift(s.range().start()), ingredients)) {
+                return said.end();
+            }
+        }
+        return 0;
+    }
+
+    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE);
+
+    /** "Plums, and no jam", "okra (not gumbo)", "not the corn relish": a dish named because it is not this one. */
+    private static final Cue DENIED = Cue.of(
+            "\\b(not|isn't|is not|instead of|rather than|and no|no more|\\(no|, no|- no|– no|— no)( (a|an|the|any|my|our|your|really|for|about|canning|making|another|this))* ([a-z]+ )?$");
+
+    /** Whether a dish is named only to say that it is another. @param at offset of its name in the sentence */
+    static boolean isDenied(Sentence s, int at) {
+        return DENIED.matcher(s.low().substring(Math.max(0, at - REACH), at)).find();
+    }
+
+    /** Characters before a name in which it is denied. */
+    private static final int REACH = 36;
+
+    private AnotherDish() {}
+}
