@@ -86,7 +86,8 @@ final class HeadspaceFigures {
     private static final double BRIM = 0.125;
 
     /** "tops trimmed to an inch": of the root, not of the jar. */
-    private static final Cue TRIMMED = Cue.of("\\b(trim|trims|trimmed|trimming|stems?|roots?|tails?|greens)\\b");
+    private static final Cue TRIMMED = Cue.of(
+            "\\b(trim|trims|trimmed|trimming|stems?|roots?|tails?|greens|(leave|leaves|leaving|left|with|keep|kept) (the |their |its )?tops)\\b");
 
     private static final Cue COVERING = Cue.of(
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b|\\b(liquid|brine|syrup|solution) (up )?(to|within)\\b");

@@ -101,7 +101,7 @@ final class IngredientFinder {
         for (int i = 0; i < s.size(); i++) {
             if (!s.isClaimed(i)) {
                 Optional<Lexicon.Match> m = s.food(guide.lexicon(), i);
-                if (m.isPresent()) {
+                if (m.isPresent() && !NotInTheJar.isFreeOfIt(s, i + m.get().length())) {
                     foods.add(m.get().food());
                     i += m.get().length() - 1;
                 }
@@ -333,7 +333,7 @@ final class IngredientFinder {
         if (before || animal || recipe || NotInTheJar.isOnlyCompared(s, i, end)) {
             return end;
         }
-        if (!s.isItem() && (serving || NotInTheJar.isPassedOn(s, i))) {
+        if (!s.isItem() && (serving || NotInTheJar.isPassedOn(s, i, end))) {
             NotInTheJar.noteDirections(s, draft, i, end, match.food());
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(Ingredient.named(s.span(i, end), match.food()));

@@ -3,11 +3,9 @@ package oilcloth.reading;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Random;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
@@ -202,7 +200,7 @@ final class MarkedRemarks {
         double[] gone = new double[1 << PLACE_BITS];
         // as if there were as many that matter as are harmless
         double dearer = (double) (sentences.size() - matters.cardinality()) / matters.cardinality();
-        int[] order = order(sentences.size());
+        int[] order = order(sentences);
         for (int round = 0; round < ROUNDS; round++) {
             for (int i : order) {
                 int[] traits = sentences.get(i);
@@ -223,11 +221,16 @@ final class MarkedRemarks {
         return new MarkedRemarks(weights);
     }
 
-    /** Mixed, so that what is alike does not come in a row, but always in the same way. */
-    private static int[] order(int size) {
-        List<Integer> order = IntStream.range(0, size).boxed().collect(Collectors.toList());
-        Collections.shuffle(order, new Random(1));
-        return order.stream().mapToInt(Integer::intValue).toArray();
+    /**
+     * Mixed, so that what is alike does not come in a row, and each placed by its own words alone: one sentence more leaves
+     * the others in their order.
+     */
+    private static int[] order(List<int[]> sentences) {
+        return IntStream.range(0, sentences.size())
+                .boxed()
+                .sorted(Comparator.comparingInt(i -> Arrays.hashCode(sentences.get(i)) * MIX))
+                .mapToInt(Integer::intValue)
+                .toArray();
     }
 
     private static Sentence sentence(String text) {

@@ -100,7 +100,7 @@ final class NotInTheJar {
     private static final Cue IN_IT_WENT = Cue.of("\\bin (it|they|that) (went|goes|go)\\b");
 
     private static final Cue CHANGES_HANDS = Cue.of(
-            "\\b(get|gets|got|give|gives|gave|for|take|took|send|sent) (me |us |them |her |him )?(my|our|their|his|her|some) $");
+            "\\b(get|gets|got|give|gives|gave|for|take|took|send|sent) (me |us |them |her |him )?(my|our|their|his|her|some) $|\\b(trades?|traded|swaps?|swapped|exchanged?)( \\w+)? $");
 
     /** "We trade recipes and I got their applesauce": it goes from one to another. */
     private static boolean isTraded(Sentence s, int i) {
@@ -206,7 +206,8 @@ final class NotInTheJar {
 
     /** Said to have been left out, spilled, lost or put off. */
     static boolean isAbsent(Sentence s, int i, int end) {
-        return isNotThere(s, end)
+        return isFreeOfIt(s, end)
+                || isNotThere(s, end)
                 || isForLater(s.around(end, 0, 6))
                 || isSpilled(s, i, end)
                 || isLeftOut(s, i, end)
@@ -226,9 +227,31 @@ final class NotInTheJar {
         return isHers(s) || isAnotherName(s, i, end) || isLikeness(s, i) || isModel(s, i);
     }
 
+    /** "Out on fish hatchery road", "from the corn festival": a food in the name of a place. */
+    private static final Cue PLACE = Cue.of(
+            "(\\w+ )?(road|rd|street|st|lane|ln|creek|river|lake|hill|hills|avenue|ave|drive|hatchery|festival|church|hollow|valley|mountain|county|township|school|bay|island|ridge|fair|days)\\b");
+
+    private static final Cue AT =
+            Cue.of("\\b(on|out|at|near|off|from|up|by|in|over|along|down) (the |our |old )?(\\w+ )?$");
+
+    private static boolean isPlace(Sentence s, int i, int end) {
+        boolean place = !s.isItem()
+                && PLACE.matcher(s.around(end, 0, 2)).lookingAt()
+                && AT.matcher(s.around(i, 3, 0)).find();
+        if (place) {
+            s.claim(end, Math.min(s.size(), end + 2));
+        }
+        return place;
+    }
+
+    /** "Peach-free", "egg free". @param end the token behind the food */
+    static boolean isFreeOfIt(Sentence s, int end) {
+        return s.is(end, "free") || s.is(end, "-") && s.is(end + 1, "free");
+    }
+
     /** What a paper is about, or what was traded: it may be what the letter is about. */
-    static boolean isPassedOn(Sentence s, int i) {
-        return isAboutIt(s, i) || isTraded(s, i);
+    static boolean isPassedOn(Sentence s, int i, int end) {
+        return isAboutIt(s, i) || isTraded(s, i) || isPlace(s, i, end);
     }
 
     private NotInTheJar() {}

@@ -311,7 +311,7 @@ public final class RecipeReader {
     }
 
     private void sentence(Sentence s, Draft draft) {
-        if (Bulletin.isTold(s)) {
+        if (s.size() == 0 || Bulletin.isTold(s)) {
             return;
         }
         int heard = Deviations.heard(draft);

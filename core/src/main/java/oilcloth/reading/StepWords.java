@@ -167,14 +167,22 @@ final class StepWords {
     private static final Set<String> AT_A_PLACE =
             words("across from for at by near under over behind beside past around because when while way");
 
+    /** "Hi, this is lorna out on the county road". */
+    private static final Set<String> CALLS_FROM = words("out over calling again here down up");
+
     /** "Across the grain", "the way our homemakers club does": no tool and no shape stands there. */
     private static boolean isPlaceOrThing(Sentence s, int i) {
         String word = s.token(i).norm();
         boolean tool = word.endsWith("er") || word.endsWith("or");
-        return i > 1
-                && !tool
-                && ARTICLES.contains(s.token(i - 1).norm())
-                && AT_A_PLACE.contains(s.token(i - 2).norm());
+        boolean speaker = s.is(i - 2, "this")
+                && s.is(i - 1, "is")
+                && i + 1 < s.size()
+                && CALLS_FROM.contains(s.token(i + 1).norm());
+        return speaker
+                || i > 1
+                        && !tool
+                        && ARTICLES.contains(s.token(i - 1).norm())
+                        && (AT_A_PLACE.contains(s.token(i - 2).norm()) || s.is(i - 2, "of") && s.is(i - 3, "out"));
     }
 
     private void shapes(Sentence s, Draft draft) {

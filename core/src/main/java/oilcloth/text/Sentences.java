@@ -110,7 +110,7 @@ public final class Sentences {
             }
         }
         add(text, start, line.end(), sentences);
-        return sentences;
+        return sentences.stream().flatMap(s -> RunOn.clauses(text, s).stream()).toList();
     }
 
     private static final String CLOSING = "\"”»)";

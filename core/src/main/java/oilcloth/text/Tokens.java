@@ -32,7 +32,8 @@ public final class Tokens {
                 kind = Token.Kind.NUMBER;
             } else if (Character.isLetter(c)) {
                 kind = Token.Kind.WORD;
-                int initials = Math.max(initialsEnd(text, i, end), withoutEnd(text, i, end));
+                int formula = text.regionMatches(true, i, WATER, 0, WATER.length()) ? i + WATER.length() : i;
+                int initials = Math.max(initialsEnd(text, i, end), Math.max(formula, withoutEnd(text, i, end)));
                 j = Math.max(initials, j);
                 while (initials == i && j < end && continuesWord(text, j, end)) {
                     j++;
@@ -75,7 +76,9 @@ public final class Tokens {
         return folded;
     }
 
-    private static final Map<String, String> SHORT = Map.of("ea", "each", "w/", "with", "w", "with");
+    private static final String WATER = "h2o";
+
+    private static final Map<String, String> SHORT = Map.of("ea", "each", "w/", "with", "w", "with", WATER, "water");
 
     private static final Pattern DRAWN_OUT = Pattern.compile("(\\p{L})\\1{2,}");
 
