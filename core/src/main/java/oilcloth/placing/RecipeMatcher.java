@@ -232,6 +232,11 @@ final class RecipeMatcher {
             case "juice" -> forms.contains("juice") && read.size() > 1 ? 1 : 0;
             case "pasta-sauce" -> forms.contains("sauce") || forms.contains("milled") ? 0.75 : 0;
             case "tomato-sauce-spiced" -> forms.contains("sauce") ? 0.7 : 0;
+                // nobody has said what it is, and it may be all in the amounts
+            case "chutney", "ketchup", "taco-sauce", "hot-sauce" -> vinegar
+                            && forms.stream().allMatch(PLAIN::contains)
+                    ? 0.7
+                    : 0;
             case "chili" -> forms.contains("soup") ? 0.5 : 0;
             default -> 0;
         };

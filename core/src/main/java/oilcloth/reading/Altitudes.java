@@ -73,8 +73,8 @@ final class Altitudes {
 
     /** "I am 5 feet 2 but the house is at 700". */
     private static boolean isSmall(Sentence s, int i, Numbers.Figure f) {
-        String before = s.around(i, 4, 0);
-        return f.low() < LOWEST_SAID_FEET && !before.contains("alt") && !before.contains("elev");
+        String near = s.around(i, 4, 4);
+        return f.low() < LOWEST_SAID_FEET && !near.contains("alt") && !near.contains("elev");
     }
 
     private Altitudes() {}

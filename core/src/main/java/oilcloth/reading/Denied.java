@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
 /** A short question that the next sentence denies. */
@@ -30,6 +31,28 @@ final class Denied {
             "heated",
             "covered",
             "sterilized");
+
+    /** "My aunt says add corn." */
+    private static final Cue ADVISED = Cue.of(
+            "\\b(says?|said|told (me|us)|wants?|wanted|swears|insists?|insisted|suggests?|suggested|recommends?|thinks?|thought)\\b[^.;,]{0,24}\\b(add(ing)?|(put|putting|throw|throwing|toss|tossing|stir|stirring|mix|mixing) in)\\b");
+
+    private static final Pattern DECLINED = Pattern.compile(
+            "(?i)^(but |well,? |so )?(i|we)( just)? (didn't|don't|did not|do not|won't|never (do|did|have|would))( do (it|that|so))?[.!]?$|^(not me|no thanks?|no thank you|nope|not a chance)[.!]?$");
+
+    private static final Set<FoodClass> WANTED =
+            Set.of(FoodClass.ACID, FoodClass.SALT, FoodClass.WATER, FoodClass.PECTIN, FoodClass.SWEETENER);
+
+    /** Whether somebody's advice to add a food was not taken; what a recipe cannot do without is no such food. */
+    static boolean isAdviceDeclined(Sentence s, String next, IngredientFinder ingredients) {
+        if (!DECLINED.matcher(next).find() || !s.has(ADVISED) || s.size() > SHORT_ADVICE) {
+            return false;
+        }
+        List<Food> foods = ingredients.foodsOf(s);
+        return !foods.isEmpty() && foods.stream().noneMatch(f -> WANTED.contains(f.kind()));
+    }
+
+    /** Tokens. */
+    private static final int SHORT_ADVICE = 14;
 
     private Denied() {}
 

@@ -169,7 +169,7 @@ final class PhraseFacts {
             " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never)\\b");
 
     private static final Cue MAKING = p(
-            "\\b((is|are|about|abt|on|re|regarding|concerning|check|review|look at) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|(recipe|method|directions|instructions|procedure|process) for|(review|check|notes?|questions?) (of|on|about)|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
+            "\\b((is|are|about|abt|on|re|regarding|concerning|check|review|look at) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|(recipe|method|directions|instructions|procedure|process|card)( here| card| of mine)? for|(review|check|notes?|questions?) (of|on|about)|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = p(

@@ -119,10 +119,12 @@ public final class RecipeReader {
             draft.asideSection = ASIDE_HEADING.matcher(words).find();
             return;
         }
-        Range rest = line;
+        Range rest = new Range(line.start() + DayHead.length(words), line.end());
+        words = rest.of(text);
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
-            rest = new Range(line.start() + Retracted.start(words, ingredients), line.end());
-            inPassing(new Sentence(text, new Range(line.start(), rest.start()), false), draft);
+            int begins = rest.start();
+            rest = new Range(begins + Retracted.start(words, ingredients), line.end());
+            inPassing(new Sentence(text, new Range(begins, rest.start()), false), draft);
             words = rest.of(text);
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
@@ -158,6 +160,11 @@ public final class RecipeReader {
                 continue;
             }
             Sentence s = new Sentence(whole, told, item && first);
+            if (k + 1 < sentences.size()
+                    && Denied.isAdviceDeclined(s, sentences.get(k + 1).of(text), ingredients)) {
+                draft.passedOver.add(told);
+                continue;
+            }
             boolean denied = k + 1 < sentences.size() && Denied.is(text, sentences.get(k + 1));
             if (denied && Denied.asksOfAStep(s)) {
                 draft.unread.add(new Unread(s.range(), true));
