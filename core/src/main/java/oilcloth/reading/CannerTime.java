@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import oilcloth.text.Cue;
 
 /** Whether a time is the canner's, by the words around it. */
@@ -9,8 +10,15 @@ final class CannerTime {
     private static final Set<String> COMES =
             Set.of("came", "come", "comes", "go", "goes", "went", "drop", "drops", "dropped");
 
+    /** What a weight does at its pressure. */
+    private static final Set<String> WEIGHT_MOVES =
+            Set.of("jiggling", "jiggled", "rocking", "rocked", "dancing", "jiggles", "rocks");
+
     private static final Cue JARS = Cue.of(
             "\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|(pints?|quarts?|half[- ]pints?)(?![- ](dutch|stock|sauce|heavy|stainless|enamel\\w*|pot|pan|kettle|bowl|crock|pail|bucket|measur\\w+)\\w*)(?! (of )?(very |extra |light |medium |heavy |boiling |hot |cold |apple |grape )*(water|juice|sugar|syrup|vinegar|broth)\\b))\\b");
+
+    /** "Crushed tomatoes, quarts: washed, dipped …": a heading, and no jar is filled yet. */
+    private static final Pattern OF_WHAT = Pattern.compile("^[^.;:]{0,40}\\b(pints|quarts|half[- ]pints) ?:");
 
     private static final Cue CANNER_WORDS = Cue.of(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");
@@ -123,7 +131,11 @@ final class CannerTime {
                 if (OF_A_LIQUID.matcher(s.around(k + 1, 0, 4)).lookingAt()) {
                     return afterIsCanner(s, to);
                 }
-                boolean jarsBefore = JARS.matcher(before).find();
+                if (s.is(k + 1, "gently") || s.is(k + 1, "slowly")) {
+                    return afterIsCanner(s, to);
+                }
+                boolean jarsBefore =
+                        JARS.matcher(OF_WHAT.matcher(before).replaceFirst("")).find();
                 if (inCanner || jarsBefore) {
                     return true;
                 }
@@ -188,6 +200,10 @@ final class CannerTime {
                         || s.is(k - 1, "pounds"))) {
             // "ten lb weight 45 min"
             k--;
+        }
+        if (k > 1 && WEIGHT_MOVES.contains(s.token(k).norm()) && s.is(k - 1, "weight")) {
+            // "10 lb weight jiggling for 25 min"
+            k -= 2;
         }
         if (k > 2 && s.is(k - 1, "the") && s.is(k - 2, "on")) {
             // "11 pounds on the dial for 25 minutes"

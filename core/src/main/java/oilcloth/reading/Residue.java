@@ -181,6 +181,9 @@ final class Residue {
 
     private static final Cue EARS = Cue.of("(\\w+ )?(ears|cobs)\\b");
 
+    /** "Bones from three birds": how many gave them. */
+    private static final Cue BIRDS = Cue.of("(\\w+ )?(birds|carcasses|frames)\\b");
+
     /** "Through 2 thicknesses of cheesecloth". */
     private static final Cue OF_CLOTH = Cue.of(
             "(thickness(es)?|layers?|folds?|pieces?) (of )?(\\w+ )?(cheesecloth|muslin|cloth|towels?|jelly bag|coffee filters?|paper)\\b");
@@ -189,7 +192,9 @@ final class Residue {
 
     /** "I boiled 20 ears five minutes": as they grew, where the corn is named. */
     private static boolean isEars(Sentence s, int i) {
-        return EARS.matcher(s.around(i + 1, 0, 2)).lookingAt() && s.wholeHas(CORN);
+        String behind = s.around(i + 1, 0, 2);
+        return EARS.matcher(behind).lookingAt() && s.wholeHas(CORN)
+                || BIRDS.matcher(behind).lookingAt();
     }
 
     /** "Doing this for 4-H". */

@@ -25,14 +25,15 @@ final class RunOn {
 
     /** "Vent 10 / 35 min at 11 lb": what is behind the bar is another step. */
     private static final Pattern BAR =
-            Pattern.compile("(?i)\\bvent(?:ed|ing)?:? (?:for )?\\d{1,2}(?: ?min\\w*)? (?=/ \\d)");
+            Pattern.compile("(?i)\\bvent(?:ed|ing)?:? (?:for )?\\d{1,2}(?: ?min\\w*)?( (?:/|->|→|=>|>) )(?=\\d)");
 
     /** The clauses of a sentence that has no end; the sentence itself where it is of usual length. */
     static List<Range> clauses(String text, Range sentence) {
         Matcher bar = BAR.matcher(sentence.of(text));
         if (bar.find()) {
-            int at = sentence.start() + bar.end();
-            return List.of(new Range(sentence.start(), at - 1), new Range(at + 2, sentence.end()));
+            return List.of(
+                    new Range(sentence.start(), sentence.start() + bar.start(1)),
+                    new Range(sentence.start() + bar.end(), sentence.end()));
         }
         if (sentence.end() - sentence.start() < LONG) {
             return List.of(sentence);
