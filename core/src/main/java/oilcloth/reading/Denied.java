@@ -6,7 +6,6 @@ import java.util.regex.Pattern;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.text.Cue;
-import oilcloth.text.Range;
 
 /** A short question that the next sentence denies. */
 final class Denied {
@@ -57,8 +56,8 @@ final class Denied {
     private Denied() {}
 
     /** Whether a sentence says nothing but no. */
-    static boolean is(String text, Range sentence) {
-        return NO.matcher(sentence.of(text)).find();
+    static boolean is(String sentence) {
+        return NO.matcher(sentence).find();
     }
 
     /** "Chopped onion? No.", "Slimy? Not a bit.": what is not there; whether there was acid is another question. */

@@ -39,6 +39,9 @@ final class Draft {
     /** Produce named in a sentence about a garden, a gift or a meal: what it is about, where nothing else says so. */
     final List<Ingredient> inPassing = new ArrayList<>();
 
+    /** Up to where a dish named first has been taken back. */
+    int takenBackTo;
+
     /** Words about another dish than this one. */
     final List<Range> passedOver = new ArrayList<>();
 

@@ -33,6 +33,12 @@ public final class RecipeReader {
     private static final Cue OPENING = Cue.of(
             "^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ){0,5}[A-Za-z'-]+)\\.\\s+");
 
+    private static final Pattern HAIL = Pattern.compile(
+            "(?i)^(hola|hi|hello|hey|howdy|greetings)( there| again| all| y'all| everyone| folks)?[!.]+\\s+");
+
+    /** Behind a greeting a letter begins with a name only where nothing is told yet. */
+    private static final Pattern TELLS = Pattern.compile("(?i)\\b(i|we|did|made|make|canned|can|is|are|was|so)\\b");
+
     private static final Pattern TOLD = Pattern.compile(
             "(?i)\\b(i|we|my|our|is|are|was|have|do|did|make|made|put|can|canned|help|hope|hi|hello|dear)\\b");
 
@@ -59,6 +65,7 @@ public final class RecipeReader {
     private final Appearance appearance;
     private final Deviations deviations;
     private final WholeText wholeText;
+    private final ThisDish thisDish;
 
     public RecipeReader(GuideSnapshot guide) {
         this.guide = guide;
@@ -70,6 +77,7 @@ public final class RecipeReader {
         this.appearance = new Appearance(guide.lexicon());
         this.deviations = new Deviations(talk, appearance);
         this.wholeText = new WholeText(guide);
+        this.thisDish = new ThisDish(ingredients, phrases);
     }
 
     public Recipe read(String written) {
@@ -122,16 +130,18 @@ public final class RecipeReader {
         Range rest = new Range(line.start() + DayHead.length(words), line.end());
         words = rest.of(text);
         if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
-            int begins = rest.start();
-            rest = new Range(begins + Retracted.start(words, ingredients), line.end());
-            inPassing(new Sentence(text, new Range(begins, rest.start()), false), draft);
+            // "Hola! My hot sauce: …"
+            Matcher hail = HAIL.matcher(words);
+            int hailed = hail.find() ? hail.end() : 0;
+            rest = thisDish.opened(text, new Range(rest.start() + hailed, rest.end()), draft);
             words = rest.of(text);
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
             if (named > 0
                     && namesForm(opening.group(named))
                     && isTitle(opening.group(named))
-                    && (named == 1 || !TOLD.matcher(opening.group(named)).find())) {
+                    && (named == 1 || !TOLD.matcher(opening.group(named)).find())
+                    && !(hailed > 0 && TELLS.matcher(opening.group(named)).find())) {
                 title(text, new Range(rest.start() + opening.start(named), rest.start() + opening.end(named)), draft);
                 rest = new Range(rest.start() + opening.end(), rest.end());
             }
@@ -139,64 +149,22 @@ public final class RecipeReader {
         boolean item = isItem(text, rest);
         boolean first = true;
         List<Range> sentences = StepNumbers.without(text, Answered.joined(text, Sentences.of(text, rest)));
-        int takenBack = rest.start();
         for (int k = 0; k < sentences.size(); k++) {
             // "Vent: 10. Pressure: 11. Time: 55."
             if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
                 continue;
             }
-            Range told = sentences.get(k);
-            if (k > 0 && draft.ingredients.isEmpty() && draft.facts.times().isEmpty()) {
-                String on = new Range(told.start(), rest.end()).of(text);
-                takenBack = Math.max(takenBack, told.start() + Retracted.start(on, ingredients));
-                if (takenBack >= told.end()) {
-                    inPassing(new Sentence(whole, told, false), draft);
-                    continue;
-                }
-                told = new Range(Math.max(takenBack, told.start()), told.end());
-            }
-            told = ofThisDish(whole, told, rest, draft);
+            Range told = thisDish.of(whole, sentences.get(k), rest, draft);
             if (told.start() == told.end()) {
                 continue;
             }
             Sentence s = new Sentence(whole, told, item && first);
-            if (k + 1 < sentences.size()
-                    && Denied.isAdviceDeclined(s, sentences.get(k + 1).of(text), ingredients)) {
-                draft.passedOver.add(told);
-                continue;
-            }
-            boolean denied = k + 1 < sentences.size() && Denied.is(text, sentences.get(k + 1));
-            if (denied && Denied.asksOfAStep(s)) {
-                draft.unread.add(new Unread(s.range(), true));
-            } else if (!(denied && Denied.asksOfFood(s, ingredients))) {
+            String next = k + 1 < sentences.size() ? sentences.get(k + 1).of(text) : "";
+            if (!thisDish.isTakenBack(s, next, draft)) {
                 sentence(s, draft);
-            } else if (draft.ingredients.isEmpty()) {
-                inPassing(s, draft);
             }
             first = false;
         }
-    }
-
-    /** A sentence without what it tells of another dish. */
-    private Range ofThisDish(Written whole, Range told, Range line, Draft draft) {
-        String behind = new Range(told.end(), line.end()).of(whole.text()).strip();
-        int start = told.start() + AnotherDish.start(new Sentence(whole, told, false), behind, ingredients);
-        if (start > told.start()) {
-            Sentence other = new Sentence(whole, new Range(told.start(), start), false);
-            inPassing(other, draft);
-            phrases.takeBack(other, new Sentence(whole, new Range(start, told.end()), false), draft);
-        }
-        return new Range(start, told.end());
-    }
-
-    /** "Tomatoes, whole? No. This is juice.": taken back, and yet what it is of where nothing else is named. */
-    private void inPassing(Sentence s, Draft draft) {
-        if (s.size() > 0) {
-            draft.passedOver.add(s.range());
-        }
-        Draft said = new Draft();
-        ingredients.read(s, said);
-        said.ingredients.stream().filter(i -> i.food().kind().isProduce()).forEach(draft.inPassing::add);
     }
 
     private boolean isTitle(String words) {
@@ -238,8 +206,7 @@ public final class RecipeReader {
     }
 
     private void title(String text, Range named, Draft draft) {
-        Range line = new Range(named.start() + Retracted.start(named.of(text), ingredients), named.end());
-        inPassing(new Sentence(text, new Range(named.start(), line.start()), false), draft);
+        Range line = thisDish.opened(text, named, draft);
         draft.title = Optional.of(line);
         Sentence s = new Sentence(text, line, false);
         phrases.read(s, draft, true);

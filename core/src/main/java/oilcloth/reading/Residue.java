@@ -280,7 +280,7 @@ final class Residue {
 
     /** "Chicken broth, 2 big pots". */
     private static final Cue POTS = Cue.of(
-            "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|burners|trips|helpers|people)\\b(?! of (vinegar|lemon|water))");
+            "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|burners|trips|helpers|people|scouts|kids|peelers|knives|hands|cooks|cousins|ladies)\\b(?! of (vinegar|lemon|water))");
 
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {

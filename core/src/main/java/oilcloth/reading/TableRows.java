@@ -3,9 +3,13 @@ package oilcloth.reading;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** A table of two columns, told as the fields of a form. */
+/** Tables of two columns and cards of one line, told as the fields of a form. */
 final class TableRows {
     private static final Pattern ROW = Pattern.compile("(?m)^(\\s*)\\|([^|\\n]+)\\|([^|\\n]*)\\|[ \\t]*$");
+    /** "Product: okra | Jars: pints | Process: …": the fields of a card in one line. */
+    private static final Pattern CARD =
+            Pattern.compile("(?m)^[^|\\n]+(?:\\|[^|\\n:]{1,30}:[^|\\n]*){2,}(?:\\|[^|\\n]*)*$");
+
     private static final Pattern RULE = Pattern.compile("(?m)^[ \\t]*\\|?[ \\t]*:?-{2,}[-:| \\t]*$");
 
     private TableRows() {}
@@ -16,6 +20,14 @@ final class TableRows {
             return text;
         }
         StringBuilder told = new StringBuilder(text);
+        Matcher card = CARD.matcher(text);
+        while (card.find()) {
+            for (int i = card.start(); i < card.end(); i++) {
+                if (text.charAt(i) == '|') {
+                    told.setCharAt(i, '\n');
+                }
+            }
+        }
         Matcher rule = RULE.matcher(text);
         while (rule.find()) {
             for (int i = rule.start(); i < rule.end(); i++) {

@@ -1,0 +1,80 @@
+package oilcloth.reading;
+
+import oilcloth.recipe.Unread;
+import oilcloth.text.Range;
+
+/** Leaves of a letter what is about its own dish: the rest is passed over, and remembered only as named in passing. */
+final class ThisDish {
+    private final IngredientFinder ingredients;
+    private final PhraseFacts phrases;
+
+    ThisDish(IngredientFinder ingredients, PhraseFacts phrases) {
+        this.ingredients = ingredients;
+        this.phrases = phrases;
+    }
+
+    /** "Okra + tomatoes? No, just okra": a line without the dish it opens with and takes back. */
+    Range opened(String text, Range line, Draft draft) {
+        Range rest = new Range(line.start() + Retracted.start(line.of(text), ingredients), line.end());
+        inPassing(new Sentence(text, new Range(line.start(), rest.start()), false), draft);
+        return rest;
+    }
+
+    /**
+     * A sentence without what it tells of another dish; empty where it tells of nothing else.
+     *
+     * @param line what the sentence stands in
+     */
+    Range of(Written whole, Range sentence, Range line, Draft draft) {
+        String text = whole.text();
+        Range told = sentence;
+        boolean opens = sentence.start() == line.start();
+        if (!opens && draft.ingredients.isEmpty() && draft.facts.times().isEmpty()) {
+            String on = new Range(told.start(), line.end()).of(text);
+            draft.takenBackTo = Math.max(draft.takenBackTo, told.start() + Retracted.start(on, ingredients));
+            if (draft.takenBackTo >= told.end()) {
+                inPassing(new Sentence(whole, told, false), draft);
+                return new Range(told.end(), told.end());
+            }
+            told = new Range(Math.max(draft.takenBackTo, told.start()), told.end());
+        }
+        String behind = new Range(told.end(), line.end()).of(text).strip();
+        int start = told.start() + AnotherDish.start(new Sentence(whole, told, false), behind, ingredients);
+        if (start > told.start()) {
+            Sentence other = new Sentence(whole, new Range(told.start(), start), false);
+            inPassing(other, draft);
+            phrases.takeBack(other, new Sentence(whole, new Range(start, told.end()), false), draft);
+        }
+        return new Range(start, told.end());
+    }
+
+    /** Whether the next sentence takes back what this one says or asks; then it is dealt with. */
+    boolean isTakenBack(Sentence s, String next, Draft draft) {
+        if (Denied.isAdviceDeclined(s, next, ingredients)) {
+            draft.passedOver.add(s.range());
+            return true;
+        }
+        if (!Denied.is(next)) {
+            return false;
+        }
+        if (Denied.asksOfAStep(s)) {
+            draft.unread.add(new Unread(s.range(), true));
+            return true;
+        }
+        boolean food = Denied.asksOfFood(s, ingredients);
+        if (food && draft.ingredients.isEmpty()) {
+            inPassing(s, draft);
+        }
+        return food;
+    }
+
+    /** "Tomatoes, whole? No. This is juice.": taken back, and yet what it is of where nothing else is named. */
+    private void inPassing(Sentence s, Draft draft) {
+        if (s.size() > 0) {
+            draft.passedOver.add(s.range());
+        }
+        Draft said = new Draft();
+        ingredients.read(s, said);
+        said.ingredients.stream().filter(i -> i.food().kind().isProduce()).forEach(draft.inPassing::add);
+    }
+}
