@@ -57,6 +57,7 @@ final class SameFood {
         }
         draft.ingredients.removeIf(early -> early.amount().isEmpty()
                 && (isStoneWord(draft, text, early)
+                        || isPrunePlum(draft, early)
                         || closesAName(text, measured, early)
                         || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));
     }
@@ -109,6 +110,15 @@ final class SameFood {
                                 draft.titleFoods.stream(),
                                 draft.ingredients.stream().map(Ingredient::food))
                         .anyMatch(f -> STONE_FRUIT.contains(f.group()) || STONE_FRUIT.contains(f.name()));
+    }
+
+    /** "Plums: Stanley prunes": the kind that is dried elsewhere. */
+    private static boolean isPrunePlum(Draft draft, Ingredient early) {
+        return early.food().name().equals("prune, dried")
+                && Stream.concat(
+                                draft.titleFoods.stream(),
+                                draft.ingredients.stream().map(Ingredient::food))
+                        .anyMatch(f -> f.name().equals("plum"));
     }
 
     private static boolean isKraut(Food known, Food read) {
