@@ -54,12 +54,17 @@ final class AnotherDish {
     private static final Cue CANNED = Cue.of(
             "\\b(jars?|pints?|quarts?|lids? (?!says?|reads?|still|is|are)|rims?|gauge|canner|vent\\w*|process\\w*|boil\\w*|simmer\\w*|pack\\w*|minutes?|pounds?|cups?|teaspoons?|tablespoons?|vinegar|lemon|acid|headspace|pressure|bath|mine|ours)\\b");
 
-    /** How many characters at the start of a sentence tell of another dish. @param behind what follows the sentence */
-    static int start(Sentence s, String behind, IngredientFinder ingredients) {
+    /** How many characters at the start of a sentence tell of another dish. @param rest what follows the sentence */
+    static int start(Sentence s, Range rest, IngredientFinder ingredients) {
         int cut = cut(s, ingredients);
         if (cut > 0 || s.has(CANNED)) {
             return cut;
         }
+        boolean mayBe = s.has(HELPED) || s.has(LABELLED) || s.has(GIVEN_UP) || s.has(THEIRS);
+        if (!mayBe) {
+            return 0;
+        }
+        String behind = rest.of(s.whole()).strip();
         boolean turns = TURN.matcher(behind).find() && !LIKEWISE.matcher(behind).find();
         boolean whole =
                 (s.has(HELPED) || s.has(LABELLED) || turns && s.has(GIVEN_UP)) && namesDish(s, s.range(), ingredients)

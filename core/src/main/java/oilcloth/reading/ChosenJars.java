@@ -30,6 +30,9 @@ final class ChosenJars {
     private ChosenJars() {}
 
     static void settle(String text, Draft draft) {
+        if (draft.facts.jars().size() < 2) {
+            return;
+        }
         comesTo(text, draft);
         chosen(CHOSEN.matcher(text), draft);
         chosen(MEANT.matcher(text), draft);

@@ -154,11 +154,10 @@ public final class RecipeReader {
             if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
                 continue;
             }
-            Range told = thisDish.of(whole, sentences.get(k), rest, draft);
-            if (told.start() == told.end()) {
+            Sentence s = thisDish.of(whole, sentences.get(k), rest, item && first, draft);
+            if (s.size() == 0) {
                 continue;
             }
-            Sentence s = new Sentence(whole, told, item && first);
             String next = k + 1 < sentences.size() ? sentences.get(k + 1).of(text) : "";
             if (!thisDish.isTakenBack(s, next, draft)) {
                 sentence(s, draft);
@@ -285,7 +284,7 @@ public final class RecipeReader {
     }
 
     private void sentence(Sentence s, Draft draft) {
-        if (s.size() == 0 || Bulletin.isTold(s)) {
+        if (Bulletin.isTold(s)) {
             return;
         }
         int heard = Deviations.heard(draft);

@@ -232,6 +232,8 @@ final class SameFood {
                         .isPresent();
     }
 
+    private static final Pattern BY_THE_WAY = Pattern.compile(" *\\(.*| (fresh|raw)$");
+
     /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
     private static boolean closesAName(String text, List<Ingredient> named, Ingredient read) {
         if (read.food().isAcidulant()) {
@@ -243,7 +245,9 @@ final class SameFood {
         String root = head.substring(0, Math.max(0, head.length() - 1));
         return named.stream().filter(known -> !known.food().equals(read.food())).anyMatch(known -> {
             // "lima beans (fresh)"
-            String before = known.range().of(text).toLowerCase(Locale.ROOT).replaceAll(" *\\(.*| (fresh|raw)$", "");
+            String before = BY_THE_WAY
+                    .matcher(known.range().of(text).toLowerCase(Locale.ROOT))
+                    .replaceAll("");
             // "the berries" after cranberries, "red pepper" after ground red pepper; but tomato juice is not
             // the lemon juice
             return before.contains(root)

@@ -21,11 +21,12 @@ final class ThisDish {
     }
 
     /**
-     * A sentence without what it tells of another dish; empty where it tells of nothing else.
+     * A sentence without what it tells of another dish; without a word where it tells of nothing else.
      *
      * @param line what the sentence stands in
+     * @param item whether it is of a list
      */
-    Range of(Written whole, Range sentence, Range line, Draft draft) {
+    Sentence of(Written whole, Range sentence, Range line, boolean item, Draft draft) {
         String text = whole.text();
         Range told = sentence;
         boolean opens = sentence.start() == line.start();
@@ -34,18 +35,20 @@ final class ThisDish {
             draft.takenBackTo = Math.max(draft.takenBackTo, told.start() + Retracted.start(on, ingredients));
             if (draft.takenBackTo >= told.end()) {
                 inPassing(new Sentence(whole, told, false), draft);
-                return new Range(told.end(), told.end());
+                return new Sentence(whole, new Range(told.end(), told.end()), false);
             }
             told = new Range(Math.max(draft.takenBackTo, told.start()), told.end());
         }
-        String behind = new Range(told.end(), line.end()).of(text).strip();
-        int start = told.start() + AnotherDish.start(new Sentence(whole, told, false), behind, ingredients);
-        if (start > told.start()) {
-            Sentence other = new Sentence(whole, new Range(told.start(), start), false);
-            inPassing(other, draft);
-            phrases.takeBack(other, new Sentence(whole, new Range(start, told.end()), false), draft);
+        Sentence s = new Sentence(whole, told, item);
+        int start = AnotherDish.start(s, new Range(told.end(), line.end()), ingredients);
+        if (start == 0) {
+            return s;
         }
-        return new Range(start, told.end());
+        Sentence other = s.part(new Range(told.start(), told.start() + start));
+        Sentence own = new Sentence(whole, new Range(told.start() + start, told.end()), false);
+        inPassing(other, draft);
+        phrases.takeBack(other, own, draft);
+        return own;
     }
 
     /** Whether the next sentence takes back what this one says or asks; then it is dealt with. */
