@@ -57,7 +57,7 @@ final class Deviations {
             "\\b(i|we|my|our|mine|ours|she|he|they|her|his|hers|there|these are|those are|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|the (old )?(canner|kettle|burner|power|gauge|dial|needle|stove|weight|lids|jars|kids|children|sun|clock|fire|seal|other)|the (brine|vinegar|meat|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only|sat|stood)|two|grand\\w+|dad|mom|mother|everything|if (i|we|it|they|company|my))\\b");
 
     private static final Cue THROWN_OUT = Cue.of(
-            "\\b(throw|threw|thrown|toss|tossed|(trim|cut|par)\\w*( \\w+){0,3} (bad|mushy|soft) (spots?|parts)|(bad|mushy|soft) (spots?|parts) (\\w+ )?(trimmed|cut|taken|pared) (off|out|away)|discard\\w*|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
+            "\\b(throw|threw|thrown|toss|tossed|(trim|cut|par)\\w*( \\w+){0,3} (bad|mushy|soft) (spots?|parts)|(bad|mushy|soft) (spots?|parts) (\\w+ )?(trimmed|cut|taken|pared) (off|out|away)|discard\\w*|spots? (out|off|away|removed)|pick(ed)? out|cull\\w*|compost|pigs|chickens|no|never|not|do ?n[o']t|if|any)\\b");
 
     /** Vinegar no recipe was tested with. */
     private static final Cue WEAK = Cue.of("\\b[1-4](\\.\\d)? ?(%|per ?cent)");

@@ -14,6 +14,10 @@ final class NothingSaid {
 
     private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
 
+    /** "She'll mash them when she opens them." */
+    private static final Cue ON_OPENING = Cue.of(
+            "(then )?(i|we|she|he|they)('ll| will| can)? (just )?(mash|puree|blend|mill|cream|drain|rinse|season|salt|heat|reheat|boil) (it|them) (up )?(when|once|after) (i|we|she|he|they) opens? (it|them|one|a jar)[.!]?");
+
     /** "III.", "There.", "I left the skins on.": a paragraph's number, a word of every day by itself, what a check sees to. */
     static boolean by(Sentence s) {
         boolean word = s.size() <= 2
@@ -21,6 +25,7 @@ final class NothingSaid {
                 && !Talk.isWeighty(s.token(0).norm());
         boolean skins = UNPEELED.matcher(s.low()).matches();
         return skins
+                || ON_OPENING.matcher(s.low()).matches()
                 || COLOURED.matcher(s.low()).matches()
                 || word && (s.size() == 1 || !s.token(1).isWord())
                 || NUMERAL.matcher(s.low()).matches();

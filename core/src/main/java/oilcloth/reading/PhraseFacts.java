@@ -182,7 +182,7 @@ final class PhraseFacts {
 
     /** "I'll puree it when I open them": not now. */
     private static final Cue ON_OPENING = p(
-            "\\b(i'll|i will|we'll|we will|i|we) (can )?(puree|mash|mill|blend|cream) (it|them) (when|once|after|as|before) (i|we) (open|use|serve|heat|bake|cook|make|want|eat|need|get to)\\b|\\b(when|once|after) (i|we) open (it|them|a jar|one)\\b");
+            "\\b(i|we|she|he|they)('ll| will)? (can )?(puree|mash|mill|blend|cream) (it|them) (when|once|after|as|before) (i|we|she|he|they) (opens?|uses?|serves?|heats?|bakes?|cooks?|makes?|wants?|eats?|needs?|gets? to)\\b|\\b(when|once|after) (i|we) open (it|them|a jar|one)\\b");
 
     /** "Old spaghetti sauce and mayo jars": what the jars held once. */
     private static final Cue OF_JARS = p("( ?(and|or|&|/|,) ?[a-z]+( butter| sauce)?)? (glass )?jars?\\b");

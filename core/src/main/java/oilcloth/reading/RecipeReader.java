@@ -31,7 +31,7 @@ public final class RecipeReader {
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     /** "Mango chutney w/ green mangoes: 11 cups …": a run-on text that opens with the name of what it makes. */
     private static final Cue OPENING = Cue.of(
-            "^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ){0,5}[A-Za-z'-]+)\\.\\s+");
+            "^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ){0,5}[A-Za-z'-]+(?: (?:19|20)\\d\\d)?)\\.\\s+");
 
     private static final Pattern HAIL = Pattern.compile(
             "(?i)^(hola|hi|hello|hey|howdy|greetings)( there| again| all| y'all| everyone| folks)?[!.]+\\s+");

@@ -90,6 +90,12 @@ final class Trailing {
                 }
                 run = -1;
             }
+            if (s.is(i, ":")
+                    && i + 1 < s.size()
+                    && StepWords.isKnown(s.token(i + 1).norm())) {
+                // "20 minutes, like the sheet: peeled, cored, …"
+                place = "";
+            }
         }
     }
 

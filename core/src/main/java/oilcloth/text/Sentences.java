@@ -16,6 +16,10 @@ public final class Sentences {
     private static final Set<String> MEASURES =
             Set.of("ft", "in", "min", "mins", "hr", "hrs", "lb", "lbs", "qt", "qts", "pt", "pts", "elev", "alt");
 
+    /** Nor does what they measure begin with one of these. */
+    private static final Set<String> STEPS =
+            Set.of("reheat", "fill", "ladle", "pour", "wipe", "bring", "strain", "debubble", "lids", "bubbles");
+
     private static final Set<String> SOMEBODY = Set.of(
             "i", "we", "my", "our", "she", "he", "they", "his", "her", "their", "this", "these", "it's", "i'm",
             "we're");
@@ -151,6 +155,9 @@ public final class Sentences {
             next++;
         }
         if (next < line.end() && MEASURES.contains(word) && SOMEBODY.contains(word(text, line, next))) {
+            return true;
+        }
+        if (next < line.end() && MEASURES.contains(word) && STEPS.contains(word(text, line, next))) {
             return true;
         }
         return next < line.end()
