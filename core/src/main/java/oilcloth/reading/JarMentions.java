@@ -30,7 +30,9 @@ final class JarMentions {
                 continue;
             }
             boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
-            boolean none = s.is(i - 1, "no") || s.is(i - 1, "not");
+            boolean none = s.is(i - 1, "no")
+                    || s.is(i - 1, "not")
+                    || s.is(i - 1, "in") && (s.is(i - 2, "never") || s.is(i - 2, "not"));
             if (share || none || HOLDS.matcher(s.around(i, 3, 0)).find()) {
                 // "half cup water/quart of fruit", "a rack that holds seven quarts", "no quarts"
                 s.claim(i, found.get().next());

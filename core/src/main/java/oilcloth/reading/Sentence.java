@@ -7,6 +7,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.guide.Lexicon;
@@ -95,11 +96,39 @@ final class Sentence {
         }
         Optional<Lexicon.Match> found = foods.get(i);
         if (found == null) {
-            found = lexicon.at(tokens, i)
-                    .map(m -> lexicon.turnedRound(tokens, i, m).orElse(m));
+            found = isVerb(i)
+                    ? Optional.empty()
+                    : lexicon.at(tokens, i)
+                            .map(m -> lexicon.turnedRound(tokens, i, m).orElse(m));
             foods.set(i, found);
         }
         return found;
+    }
+
+    private static final Set<String> WHO_CANNED = Set.of(
+            "i",
+            "we",
+            "she",
+            "he",
+            "they",
+            "you",
+            "pressure",
+            "home",
+            "have",
+            "had",
+            "has",
+            "just",
+            "and",
+            "also",
+            "then",
+            "finally",
+            "always",
+            "never");
+
+    /** "I canned tomatoes": what was done, and not how they were bought. */
+    private boolean isVerb(int i) {
+        return is(i, "canned")
+                && (i == 0 ? !item : WHO_CANNED.contains(token(i - 1).norm()));
     }
 
     String low() {

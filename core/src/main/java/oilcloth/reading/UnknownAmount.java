@@ -17,7 +17,7 @@ final class UnknownAmount {
 
     /** How the work is shared out, not how much there is. */
     private static final Cue AT_A_TIME = Cue.of(
-            "^(of (greens|leaves|fruit|berries|cabbage|them|it) )?at (a|one) time\\b|^(lots?|batch(es)?)\\b|^per ([.,;]|$)");
+            "^(of (greens|leaves|fruit|berries|cabbage|them|it) )?at (a|one) time\\b|^(lots?|batch(es)?)\\b|^with (\\S+ ){1,2}(t|tbsps?|tbs|tablespoons?)( of)?( (canning |pickling )?salt)? at (a|one) time\\b|^per ([.,;]|$)");
     /** "5 lb at a time with 3 Tbsp": of what is listed already. */
     private static final Cue SHARE_OF_IT = Cue.of("\\bat (a|one) time,? (with|to|and|using) $");
 
@@ -37,7 +37,7 @@ final class UnknownAmount {
 
     /** "Quartered about a pound into the pan and crushed". */
     private static final Cue INTO_THE_PAN = Cue.of(
-            "(or so )?(quartered |cut |cut up )?(right |straight )?(in|into) (the|a|my) (\\w+ )?(pan|pot|kettle)\\b");
+            "(or so )?(quartered |cut |cut up )?(right |straight )?(in|into) ((the|a|my) )?(\\w+ )?(pan|pot|kettle)\\b");
 
     private static final Cue FROM_A_GROWER = Cue.of(
             "from (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
