@@ -233,10 +233,7 @@ final class RecipeMatcher {
             case "pasta-sauce" -> forms.contains("sauce") || forms.contains("milled") ? 0.75 : 0;
             case "tomato-sauce-spiced" -> forms.contains("sauce") ? 0.7 : 0;
                 // nobody has said what it is, and it may be all in the amounts
-            case "chutney", "ketchup", "taco-sauce", "hot-sauce" -> vinegar
-                            && forms.stream().allMatch(PLAIN::contains)
-                    ? 0.7
-                    : 0;
+            case "chutney" -> vinegar && forms.stream().allMatch(PLAIN::contains) ? 0.7 : 0;
             case "chili" -> forms.contains("soup") ? 0.5 : 0;
             default -> 0;
         };

@@ -27,6 +27,10 @@ final class AnotherDish {
     private static final Cue WANTED = Cue.of(
             "^(the|my|our) (kids|children|grand\\w+|husband|wife|family|boys|girls|sister|brother|mother|daughter|son|neighbou?rs?|in-?laws) (want(ed|s)?|asked for|begged for|hoped for|voted for|would rather have|would have liked|prefers?)( to (make|have|do))?( (some|more|a|the|my|it as))? [^.;!?0-9,]{3,24},? but (?!(then )?(so|i gave in|we gave in)\\b)");
 
+    /** "Corn relish is on my list for next year, this year just tomatoes". */
+    private static final Cue LATER = Cue.of(
+            "^[^.;!?0-9]{4,60}\\b(next (year|time|week|month|summer|fall|weekend)|another (day|time|year)|some other (time|day)),? ?(and |but |so )?(?=(this (year|time|week|summer|fall)|today|for now|now|here)\\b)");
+
     /** "Frozen asparagus is no good, so we can it". */
     private static final Cue WORSE = Cue.of(
             "^(the )?(frozen|store|bought|store[- ]bought|canned|fresh-frozen|freezing|supermarket) [a-z]+( [a-z]+)? (is|are|was|were|tastes?|turns?|gets?|goes|has|have) ((so|too|always|all|just|just too|never) )*(no good|no (taste|flavor|texture)|mush|mushy|soggy|limp|watery|rubbery|tasteless|woody|awful|terrible|horrible|not (as good|the same|worth \\w+)|expensive|dear|high|poor)( (any ?more|now|here|lately|these days|to us))?,? so ");
@@ -91,7 +95,7 @@ final class AnotherDish {
         return 0;
     }
 
-    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE);
+    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE, LATER);
 
     /** "Plums, and no jam", "okra (not gumbo)", "not the corn relish": a dish named because it is not this one. */
     private static final Cue DENIED = Cue.of(

@@ -30,13 +30,13 @@ final class ChosenJars {
     private ChosenJars() {}
 
     static void settle(String text, Draft draft) {
+        ofWater(OF_WATER.matcher(text), draft);
         if (draft.facts.jars().size() < 2) {
             return;
         }
         comesTo(text, draft);
         chosen(CHOSEN.matcher(text), draft);
         chosen(MEANT.matcher(text), draft);
-        ofWater(OF_WATER.matcher(text), draft);
     }
 
     private static void ofWater(Matcher m, Draft draft) {

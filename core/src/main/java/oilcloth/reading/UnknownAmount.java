@@ -52,6 +52,9 @@ final class UnknownAmount {
             "\\bmakes?\\b|\\b(gave|got) (me |us )?(about )?(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (pints|quarts|jars|half)");
 
     /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
+    /** "14 lb/9 pt": what it came to. */
+    private static final Cue PER_JARS = Cue.of("/ \\d+ (pts?|qts?|pints|quarts)\\b");
+
     private static final Cue AS_WEIGHED = Cue.of(
             "^(w/o|without|less|minus) (the |their )?(tops|stems|pits|greens|husks|pods|shells|bones)\\b|^([.,] )?(washed|rinsed|stemmed|cored|ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ((them|em|'em|it|all) )?([,.;(]|$)");
 
@@ -206,6 +209,10 @@ final class UnknownAmount {
                         && OTHERS.matcher(s.around(i, 2, 0)).find()
                 || told && FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 || FROM_A_GROWER.matcher(s.around(amount.next(), 0, 6)).lookingAt()
+                // "Venison, ground. 18 lb."
+                || told && i == 0 && !s.isItem() && amount.next() >= s.size() - 1
+                || PER_JARS.matcher(s.around(amount.next(), 0, 3)).lookingAt()
+                || isOfJars(amount.amount().unit()) && unnamed && s.is(i - 1, "/")
                 || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
                 || isOfJars(amount.amount().unit())
                         && (i == 0 && !s.isItem() && unnamed
