@@ -37,7 +37,7 @@ final class AnotherDish {
 
     /** "The label says peaches because I ran out of the others." */
     private static final Cue LABELLED = Cue.of(
-            "^the (labels?|lids?|tags?|tape|box) (says?|reads?|still says?|is marked|are marked) (?!.*\\bbecause (that|they|it|this)\\b)[^.;!?0-9]{3,80}\\.?$");
+            "^the (labels?|lids?|tags?|tape|box) (says?|reads?|still says?|is marked|are marked) (?!.*\\bbecause (?!(i|we) (ran out|was out|were out|had no|had only|only had|used up)\\b))[^.;!?0-9]{3,80}\\.?$");
 
     /** "My sister cans stew with the potatoes right in it." */
     private static final Cue THEIRS = Cue.of(
@@ -88,6 +88,7 @@ final class AnotherDish {
             if (s.searched().mayHold(clause)
                     && said.lookingAt()
                     && !CANNED.matcher(said.group()).find()
+                    && (clause != LATER || namesDish(s, nextWords(s, said.end()), ingredients))
                     && namesDish(s, new Range(0, said.end()).shift(s.range().start()), ingredients)) {
                 return said.end();
             }
@@ -95,18 +96,15 @@ final class AnotherDish {
         return 0;
     }
 
-    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE, LATER);
-
-    /** "Plums, and no jam", "okra (not gumbo)", "not the corn relish": a dish named because it is not this one. */
-    private static final Cue DENIED = Cue.of(
-            "\\b(not|isn't|is not|instead of|rather than|and no|no more|\\(no|, no|- no|– no|— no)( (a|an|the|any|my|our|your|really|for|about|canning|making|another|this))* ([a-z]+ )?$");
-
-    /** Whether a dish is named only to say that it is another. @param at offset of its name in the sentence */
-    static boolean isDenied(Sentence s, int at) {
-        return DENIED.matcher(s.low().substring(Math.max(0, at - REACH), at)).find();
+    /** Where this year's dish is named. */
+    private static Range nextWords(Sentence s, int from) {
+        return new Range(from, Math.min(s.low().length(), from + REACH))
+                .shift(s.range().start());
     }
 
-    /** Characters before a name in which it is denied. */
+    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE, LATER);
+
+    /** Characters in which a dish is named. */
     private static final int REACH = 36;
 
     private AnotherDish() {}

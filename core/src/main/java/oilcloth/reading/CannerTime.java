@@ -71,6 +71,18 @@ final class CannerTime {
     private static final Cue WENT = Cue.of(
             "\\b(did|gave (it|them)|kept (it|them)( there)?|held (it|them)( there)?|let (it|them) (go|run))( for)?( a| the)?( full| whole)? $");
 
+    private static final Cue WEIGHT_MOVED = Cue.of(
+            "\\b(weight|jiggler|rocker|regulator|it) ((was|is|kept|went on) )?(\\w+ )?(jiggl|rock|danc)(ed|ing)( (away|steady|steadily))?( for)?( about| only| a full)? $");
+
+    /** "Twenty minutes did it", "15 minutes is plenty". */
+    private static final Cue ENOUGH = Cue.of(
+            "(did it|did them|did the (trick|job)|was (it|enough|plenty|all|sufficient)|is (it|enough|plenty|all|sufficient)|ought to do|does it)\\b");
+
+    /** Whether a time is said to have been enough. @param to the token behind it */
+    static boolean isEnough(Sentence s, int to) {
+        return ENOUGH.matcher(s.around(to, 0, 3)).lookingAt();
+    }
+
     private static final Cue POUNDS = Cue.of("\\b(pounds?|lbs?|psi)\\b|#");
 
     /** "Brought it back up and started the 30 minutes all over". */
@@ -101,6 +113,10 @@ final class CannerTime {
         }
         // "I run 15 min and they seal"
         if (RUNS.matcher(s.around(from, 3, 0)).find() && (inCanner || !s.has(COOKS))) {
+            return true;
+        }
+        // "the weight was jiggling for 12 min"
+        if (WEIGHT_MOVED.matcher(s.around(from, 7, 0)).find() && !s.is(to, "of")) {
             return true;
         }
         if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT)
@@ -240,6 +256,7 @@ final class CannerTime {
                 || s.is(from - 1, ":")
                 || s.is(from - 1, "in")
                 || s.is(from - 1, "both")
+                || s.is(from - 1, "and") && (s.is(to, "for") || s.is(to, "in"))
                 || JarMentions.at(s, from - 1).isPresent();
         boolean ends = to >= s.size()
                 || s.is(to - 1, ".")
@@ -251,7 +268,7 @@ final class CannerTime {
                                 || s.is(j.next(), ";"))
                         .isPresent()
                 || (s.is(to, "in") || s.is(to, "for"))
-                        && JarMentions.at(s, to + 1)
+                        && JarMentions.at(s, s.is(to + 1, "the") || s.is(to + 1, "my") ? to + 2 : to + 1)
                                 .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
                                 .isPresent()
                 || s.is(to, "per") && s.is(to + 1, "the")

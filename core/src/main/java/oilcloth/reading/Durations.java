@@ -270,7 +270,8 @@ final class Durations {
             boolean given = GAVE.matcher(s.around(i, 5, 0)).find()
                     && (!draft.facts.methods().isEmpty()
                             || !draft.facts.pressures().isEmpty());
-            if ((given || CannerTime.isAlone(s, i, d.next())) && !s.negatedToken(i)) {
+            if ((given || CannerTime.isAlone(s, i, d.next()) || CannerTime.isEnough(s, d.next()))
+                    && !s.negatedToken(i)) {
                 draft.looseTimes.add(fact(s, i, d));
             }
             return;

@@ -216,7 +216,21 @@ final class FigureFacts {
     private static final int LEAST_PSI = 5;
     private static final int MOST_PSI = 20;
     /** "At 10 weighted", "at 11 on the dial". */
-    private static final Set<String> BEHIND_PSI = Set.of("for", "on", "dial", "weighted", "weight", "and", "then");
+    private static final Set<String> BEHIND_PSI = Set.of(
+            "for",
+            "on",
+            "dial",
+            "weighted",
+            "weight",
+            "and",
+            "then",
+            "the",
+            "most",
+            "all",
+            "through",
+            "throughout",
+            "instead",
+            "or");
 
     /** A bare four-figure year: 1890 to 2099. */
     private static int year(Sentence s, int i, Numbers.Figure f) {

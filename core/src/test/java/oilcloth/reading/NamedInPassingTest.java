@@ -54,6 +54,13 @@ class NamedInPassingTest {
             Sugar snaps no, plain green peas. Shelled, packed raw in pints. | green pea
             Tomatoes, whole? No. I tried that once. This is juice. | tomato
             We used your directions for crushed tomatoes. Packed hot in quarts. | tomato
+            You helped me with my corn relish last fall and it won a ribbon. These are beets, sliced, packed hot in pints. | beet
+            I nearly wrote to ask about pear butter but decided to do plums. Pricked, packed raw in quarts. | plum
+            I am not canning corn, only the carrots. Sliced, packed raw in pints. | carrot
+            The kids wanted cherries but I had plums. Pricked, packed raw in quarts. | plum
+            Peaches are for next year, this year figs. Packed hot in pints. | fig
+            My sister cans stew with potatoes in it. I just do the beef, in cubes, packed hot in pints. | beef
+            My aunt says add corn. We didn't. Carrots, sliced, packed raw in pints. | carrot
             """)
     void aDishTakenBack(String words, String foods) {
         assertThat(Read.foods(words)).isEqualTo(foods);

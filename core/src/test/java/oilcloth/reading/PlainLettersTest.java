@@ -214,4 +214,57 @@ class PlainLettersTest {
                                 + closing)))
                 .isZero();
     }
+
+    @Test
+    void aLetterSpokenWithoutAStopIsCutAtItsClauses() {
+        Recipe recipe = Read.recipe(
+                "hi this is about some green beans um i packed them raw in pints and filled them with boiling water and i left an inch"
+                        + " and i vented ten minutes and then it was twenty minutes at eleven pounds on the dial and we're at about six hundred feet");
+        assertThat(minutes(recipe)).containsExactly(20);
+        assertThat(recipe.facts().vented().orElseThrow().value()).isTrue();
+        assertThat(recipe.facts().altitude().orElseThrow().value().feet()).isEqualTo(600);
+    }
+
+    @Test
+    void aLineOfNothingButHesitationIsRead() {
+        assertThat(Read.recipe("Pear halves\num\nuh um\nHot pack, quarts.")
+                        .facts()
+                        .jars())
+                .isNotEmpty();
+    }
+
+    @Test
+    void aCardOfOneLineIsAForm() {
+        Recipe recipe = Read.recipe(
+                "Card 3 | Product: okra | Pack: hot | Jars: pints | Process: 25 min | Pressure: 11 | Elev: 320 | Initials: TK");
+        assertThat(minutes(recipe)).containsExactly(25);
+        assertThat(asked(recipe)).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            9/2 - 25 lb cabbage, shredded. | 25 lb cabbage, shredded.
+            9/3-9/30: in the cellar. | in the cellar.
+            10/1 – done, hot pack. | done, hot pack.
+            1/2 - 3/4 cup sugar | 1/2 - 3/4 cup sugar
+            3/4 cup salt | 3/4 cup salt
+            """)
+    void aDayAtTheHeadOfALineIsNoAmount(String line, String rest) {
+        assertThat(line.substring(DayHead.length(line))).isEqualTo(rest);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Okra, pints. Vent 10 / 25 min at 11 lb dial.",
+                "Okra, pints. Vent 10 -> 25 min @ 11 psi dial.",
+                "Okra, pints. Vent 10 m, 25 m @ 10# weighted.",
+                "Okra, pints. Vented 10 min, then 10 lb weight jiggling for 25 min."
+            })
+    void theMinutesBehindTheVenting(String text) {
+        assertThat(minutes(Read.recipe(text))).containsExactly(25);
+    }
 }
