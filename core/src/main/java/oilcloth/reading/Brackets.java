@@ -97,7 +97,31 @@ final class Brackets {
                         .filter(a -> a.unitSaid() && a.next() == close)
                         .filter(a -> isAs(a.amount(), amount))
                         .isPresent();
-        return same ? close + 1 : next;
+        return same || close > next && isSharedOut(s, amount, next + 1, close) ? close + 1 : next;
+    }
+
+    private static final Set<String> KINDS = Set.of(
+            "mild", "hot", "red", "green", "yellow", "orange", "white", "sweet", "big", "small", "large", "medium",
+            "ripe");
+
+    private static final Set<String> JOINS = Set.of(",", "and", "&", "+", "/", ";");
+
+    /** "6 cups chiles (3 mild, 3 hot)": of which kinds, and together no more and no less. */
+    private static boolean isSharedOut(Sentence s, Amount amount, int from, int close) {
+        double sum = 0;
+        for (int k = from; k < close; ) {
+            Optional<Numbers.Figure> share = Numbers.at(s.tokens(), k);
+            if (share.isPresent()) {
+                sum += share.get().low();
+                k = share.get().next();
+            } else if (KINDS.contains(s.token(k).norm())
+                    || JOINS.contains(s.token(k).norm())) {
+                k++;
+            } else {
+                return false;
+            }
+        }
+        return Math.abs(sum - amount.middle()) < NEARLY;
     }
 
     /** Cups for grams may well be; of the same kind of measure one is the other. */

@@ -289,7 +289,7 @@ final class IngredientFinder {
         if (last >= end) {
             Amounts.Found amount = Amounts.at(s.tokens(), last).orElseThrow();
             add(s, draft, match.food(), Optional.of(amount.amount()), i, amount.next());
-            return amount.next();
+            return Brackets.restated(s, amount.amount(), amount.next());
         }
         boolean brine = match.food().kind() == FoodClass.SALT && (s.is(end, "brine") || s.is(end, "water"));
         int open = brine ? end + 1 : end;

@@ -16,7 +16,8 @@ final class NothingSaid {
 
     /** "She'll mash them when she opens them." */
     private static final Cue ON_OPENING = Cue.of(
-            "(then )?(i|we|she|he|they)('ll| will| can)? (just )?(mash|puree|blend|mill|cream|drain|rinse|season|salt|heat|reheat|boil) (it|them) (up )?(when|once|after) (i|we|she|he|they) opens? (it|them|one|a jar)[.!]?");
+            "(then )?(i|we|she|he|they)('ll| will| can)? (just )?(mash|puree|blend|mill|cream|drain|rinse|season|salt|heat|reheat|boil) (it|them) (up )?(when|once|after) (i|we|she|he|they) opens? (it|them|one|a jar)[.!]?"
+                    + "|(i|we|she|he|they) (add|adds|put in|puts in|stir in|stirs in|pour in) (the |some |a little )?\\w+( \\w+)? (when|once|after) (i|we|she|he|they) (opens?|heats?|reheats?|serves?|warms?)( it| them| up)*[.!]?");
 
     /** "III.", "There.", "I left the skins on.": a paragraph's number, a word of every day by itself, what a check sees to. */
     static boolean by(Sentence s) {
