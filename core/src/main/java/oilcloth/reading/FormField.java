@@ -25,6 +25,9 @@ final class FormField {
     private static final Cue BATH = Cue.of(
             "((canning |processing )?(method|process|canner)( used)?|canner type|type of canner|processed (in|by)) ?(:|=|[-–—]) ?(boiling|boiling[- ]water|bw)\\.?");
 
+    /** "V 10 min. P 30 min.": vented, and processed. */
+    private static final Cue BRIEF = Cue.of("([vp]):? (\\d{1,3}) ?m(in|ins|inutes)?\\.?");
+
     private static final int LONGEST_PROCESS = 600;
     private static final int MOST_PSI = 30;
 
@@ -35,6 +38,19 @@ final class FormField {
         String low = line.of(text).toLowerCase(java.util.Locale.ROOT);
         if (BATH.matcher(low).matches()) {
             draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, line));
+            return true;
+        }
+        var brief = BRIEF.matcher(low);
+        if (brief.matches()) {
+            int minutes = Integer.parseInt(brief.group(2));
+            if (brief.group(1).equals("v")) {
+                draft.facts.vented(Fact.read(minutes >= Venting.LEAST_MINUTES, line));
+            } else {
+                draft.facts
+                        .times()
+                        .add(Fact.read(
+                                new ProcessTime(Minutes.of(minutes), Minutes.of(minutes), Optional.empty()), line));
+            }
             return true;
         }
         var field = FIELD.matcher(low);

@@ -272,7 +272,7 @@ final class Residue {
                 && (s.token(verb).norm().startsWith("vent")
                         || s.token(verb).norm().startsWith("exhaust")
                         || s.is(verb, "waited"))
-                && (i + 1 >= s.size() || !s.token(i + 1).isWord());
+                && (i + 1 >= s.size() || !s.token(i + 1).isWord() || s.is(i + 1, "first"));
     }
 
     /** Tokens of "12 jars." */

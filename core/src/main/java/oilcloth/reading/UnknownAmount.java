@@ -53,7 +53,7 @@ final class UnknownAmount {
 
     /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
     /** "14 lb/9 pt": what it came to. */
-    private static final Cue PER_JARS = Cue.of("/ \\d+ (pts?|qts?|pints|quarts)\\b");
+    private static final Cue PER_JARS = Cue.of("(/|- ?>|→|=) \\d+ (pts?|qts?|pints|quarts)\\b");
 
     private static final Cue AS_WEIGHED = Cue.of(
             "^(w/o|without|less|minus) (the |their )?(tops|stems|pits|greens|husks|pods|shells|bones)\\b|^([.,] )?(washed|rinsed|stemmed|cored|ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ((them|em|'em|it|all) )?([,.;(]|$)");
@@ -211,7 +211,7 @@ final class UnknownAmount {
                 || FROM_A_GROWER.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 // "Venison, ground. 18 lb."
                 || told && i == 0 && !s.isItem() && amount.next() >= s.size() - 1
-                || PER_JARS.matcher(s.around(amount.next(), 0, 3)).lookingAt()
+                || PER_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || isOfJars(amount.amount().unit()) && unnamed && s.is(i - 1, "/")
                 || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
                 || isOfJars(amount.amount().unit())

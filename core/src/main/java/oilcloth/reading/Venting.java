@@ -36,7 +36,7 @@ final class Venting {
     private static final int REACH = 18;
 
     /** Minutes of steam that were tested. */
-    private static final int LEAST = 10;
+    static final int LEAST_MINUTES = 10;
 
     /** Between the time and the steam: "5 min. of steady steam". */
     private static final Set<String> JOINS = Set.of(
@@ -150,7 +150,7 @@ final class Venting {
     private static Optional<Range> few(Sentence s, int at) {
         TimeSpan time = TimeSpan.at(s, at).orElseThrow();
         boolean less = time.clock()
-                ? time.most() < LEAST
+                ? time.most() < LEAST_MINUTES
                 : SECONDS.contains(s.token(time.next() - 1).norm());
         boolean onTop =
                 time.next() < s.size() && ON_TOP.contains(s.token(time.next()).norm());
