@@ -47,9 +47,17 @@ final class AnotherDish {
     private static final Cue GIVEN_UP = Cue.of(
             "^(i|we)('ve| have)? (gave up( on)?|given up( on)?|quit|stopped|am done|are done|was through|swore off|no longer bother with|don't bother with|got tired of|grew tired of)( with)?( (canning|making|doing|mixing in|adding|putting in))?(?!.*ing\\b) [^.;!?0-9]{3,50}[.!]?$");
 
+    /** "Joyce did hers raw but that's Joyce." */
+    private static final Cue HER_WAY = Cue.of(
+            "^(my )?[a-z]+( [a-z]+)? (did|does|cans|canned|makes|packs|packed|likes) (hers|his|theirs)\\b[^.;!?0-9]{0,40}\\bbut that('s| is| was) ((just|only) )?(her|him|them|his|hers|theirs|[a-z]+)( (way|business|lookout|choice|look-out|affair))?[.!]?$");
+
+    /** "Peach pie filling is sold out in my freezer, ha." */
+    private static final Cue GONE = Cue.of(
+            "^[^.;!?0-9]{4,40} (is|are|was|were) (all |already )?(sold out|gone|eaten|finished|used up|done with)\\b[^.;!?0-9]{0,30}[.!]?$");
+
     /** Behind it the letter turns to its own dish. */
     private static final Pattern TURN = Pattern.compile(
-            "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=( [^ .!?]+){3})");
+            "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|what|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=( [^ .!?]+){3})");
 
     private static final Pattern LIKEWISE = Pattern.compile(
             "(?i)^[^.!?]*\\b(too|also|same|likewise|as well|agree|tried|copied|copy|follow\\w*|hers?|his|theirs?|that way|like (him|them|she|he|they)|added|add|put)\\b");
@@ -64,16 +72,19 @@ final class AnotherDish {
         if (cut > 0 || s.has(CANNED)) {
             return cut;
         }
-        boolean mayBe = s.has(HELPED) || s.has(LABELLED) || s.has(GIVEN_UP) || s.has(THEIRS);
-        if (!mayBe) {
-            return 0;
+        if (s.has(HELPED) || s.has(LABELLED)) {
+            return namesDish(s, s.range(), ingredients) ? s.low().length() : 0;
         }
-        String behind = rest.of(s.whole()).strip();
-        boolean turns = TURN.matcher(behind).find() && !LIKEWISE.matcher(behind).find();
-        boolean whole =
-                (s.has(HELPED) || s.has(LABELLED) || turns && s.has(GIVEN_UP)) && namesDish(s, s.range(), ingredients)
-                        || turns && s.has(THEIRS) && PhraseFacts.namesForm(s);
-        return whole ? s.low().length() : 0;
+        if (s.has(HER_WAY)) {
+            return s.low().length();
+        }
+        boolean others = s.has(GIVEN_UP) && namesDish(s, s.range(), ingredients)
+                || (s.has(THEIRS) || s.has(GONE)) && PhraseFacts.namesForm(s);
+        return others && turns(rest.of(s.whole()).strip()) ? s.low().length() : 0;
+    }
+
+    private static boolean turns(String behind) {
+        return TURN.matcher(behind).find() && !LIKEWISE.matcher(behind).find();
     }
 
     private static boolean namesDish(Sentence s, Range part, IngredientFinder ingredients) {

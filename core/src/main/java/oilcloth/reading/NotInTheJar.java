@@ -13,7 +13,7 @@ final class NotInTheJar {
     private static final Cue NOT_THERE = Cue.of(
             "^(\\w+ |- )*(idea|plan|project|experiment) (fell through|fizzled|flopped|didn't (pan|work) out)\\b|^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
                     + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;!?]|$)"
-                    + "|^(plants? |crop |vines? |trees? |bushes )?(failed|flopped|fizzled|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
+                    + "|^(plants? |crop |vines? |trees? |bushes )?(failed|flopped|fizzled|died( off)?|blew down|got cut down|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
     /** "My neighbor says to add vinegar but I don't care for that", "follow the directions for peaches". */
     private static final Cue NOT_HEEDED = Cue.of(

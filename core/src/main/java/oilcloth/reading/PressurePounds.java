@@ -17,7 +17,7 @@ final class PressurePounds {
     private static final Cue GAUGE = Cue.of("\\b(dial|weighted|gauge|pc|pressure)\\b");
 
     /** "Once the weight (10 lb) started jiggling". */
-    private static final Cue WEIGHT_BEFORE = Cue.of("\\b(weight|regulator|jiggler|rocker) ([(,] )?\\S+ $");
+    private static final Cue WEIGHT_BEFORE = Cue.of("\\b(weight|regulator|jiggler|rocker) (on )?([(,] )?\\S+ $");
 
     /** "My canner has a dial; I keep it at 11 to 12 pounds". */
     private static final Cue HELD_AT = Cue.of(

@@ -141,7 +141,7 @@ final class UnknownAmount {
 
     /** "Hot syrup, medium, half a cup in each quart first". */
     private static final Cue LIQUID_BEFORE =
-            Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* , $");
+            Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* [,:] $");
 
     private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the)\\b");
 
