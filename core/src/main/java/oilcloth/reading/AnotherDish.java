@@ -51,6 +51,17 @@ final class AnotherDish {
     private static final Cue HER_WAY = Cue.of(
             "^(my )?[a-z]+( [a-z]+)? (did|does|cans|canned|makes|packs|packed|likes) (hers|his|theirs)\\b[^.;!?0-9]{0,40}\\bbut that('s| is| was) ((just|only) )?(her|him|them|his|hers|theirs|[a-z]+)( (way|business|lookout|choice|look-out|affair))?[.!]?$");
 
+    /** "Last summer I used lemon from my tree and you told me to use bottled. This year: …" */
+    private static final Cue LAST_YEAR = Cue.of(
+            "^((ok|okay|so|well|hi|hello|anyway),? )*last (summer|year|fall|time|winter|spring|season) (i|we) [^.;!?0-9]{4,80}\\b(and|but) you( folks| all)? (told|said|wrote|advised|warned|set|explained)\\b[^.;!?0-9]{2,60}[.!]?$");
+
+    private static final Pattern THIS_YEAR =
+            Pattern.compile("(?i)^(so |now |well,? )*(this (year|time|summer|fall|batch|season)|now)\\b");
+
+    /** "My friend swears by her way but I did it by your sheet: okra". */
+    private static final Cue BY_THE_SHEET = Cue.of(
+            "^(my |our |the )?[a-z]+( [a-z]+){0,2} (swears by|sticks to|goes by|likes|does it) (her|his|their)( own)? (way|method|recipe|times?|card),? but (i|we) (did|do|went|go|made|follow(ed)?)( it| them| these| mine)?( by)? (your|the|this|my) (sheet|book|guide|handout|leaflet|bulletin|directions|paper) ?[:,;.] ?");
+
     /** "Peach pie filling is sold out in my freezer, ha." */
     private static final Cue GONE = Cue.of(
             "^[^.;!?0-9]{4,40} (is|are|was|were) (all |already )?(sold out|gone|eaten|finished|used up|done with)\\b[^.;!?0-9]{0,30}[.!]?$");
@@ -60,7 +71,7 @@ final class AnotherDish {
             "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|what|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=( [^ .!?]+){3})");
 
     private static final Pattern LIKEWISE = Pattern.compile(
-            "(?i)^[^.!?]*\\b(too|also|same|likewise|as well|agree|tried|copied|copy|follow\\w*|hers?|his|theirs?|that way|like (him|them|she|he|they)|added|add|put)\\b");
+            "(?i)^[^.!?]*\\b(too|also|same|again|both|still|likewise|as well|agree|tried|copied|copy|follow\\w*|hers?|his|theirs?|that way|like (him|them|she|he|they)|added|add|put)\\b");
 
     /** Nothing of these may be passed over. */
     private static final Cue CANNED = Cue.of(
@@ -68,6 +79,12 @@ final class AnotherDish {
 
     /** How many characters at the start of a sentence tell of another dish. @param rest what follows the sentence */
     static int start(Sentence s, Range rest, IngredientFinder ingredients) {
+        if (s.has(LAST_YEAR) && isAnewThisYear(s, rest, ingredients)) {
+            return s.low().length();
+        }
+        if (s.has(BY_THE_SHEET)) {
+            return s.findAny(BY_THE_SHEET).orElseThrow().end() - s.range().start();
+        }
         int cut = cut(s, ingredients);
         if (cut > 0 || s.has(CANNED)) {
             return cut;
@@ -79,8 +96,14 @@ final class AnotherDish {
             return s.low().length();
         }
         boolean others = s.has(GIVEN_UP) && namesDish(s, s.range(), ingredients)
-                || (s.has(THEIRS) || s.has(GONE)) && PhraseFacts.namesForm(s);
+                || (s.has(THEIRS) || s.has(GONE)) && ProductName.namesForm(s);
         return others && turns(rest.of(s.whole()).strip()) ? s.low().length() : 0;
+    }
+
+    private static boolean isAnewThisYear(Sentence s, Range rest, IngredientFinder ingredients) {
+        Range next = new Range(rest.start(), Math.min(rest.end(), rest.start() + REACH));
+        String behind = next.of(s.whole()).strip();
+        return THIS_YEAR.matcher(behind).find() && !LIKEWISE.matcher(behind).find() && namesDish(s, next, ingredients);
     }
 
     private static boolean turns(String behind) {
@@ -89,7 +112,7 @@ final class AnotherDish {
 
     private static boolean namesDish(Sentence s, Range part, IngredientFinder ingredients) {
         return Retracted.namesDish(s.whole(), part, ingredients)
-                || PhraseFacts.namesAnyForm(new Sentence(s.whole(), part, false));
+                || ProductName.namesAnyForm(new Sentence(s.whole(), part, false));
     }
 
     /** Where a clause tells of the other dish, and the canning behind it is of this one. */

@@ -298,6 +298,8 @@ final class Brackets {
     /** "12 cups tomatoes (and 2 lb onions)"; what a juice was pressed from is no other food. */
     private static boolean namesAnother(Sentence s, Lexicon lexicon, Food food, int open) {
         boolean instead = s.is(open + 1, "or");
+        // "(3 white, 3 water)", but not "(about 6 lemons)"
+        boolean counts = open + 1 < s.size() && s.token(open + 1).isNumber();
         int measured = -FAR;
         for (int k = open + 1; k < closing(s, open) && !instead; k++) {
             Optional<Amounts.Found> amount = Amounts.at(s.tokens(), k).filter(Amounts.Found::unitSaid);
@@ -305,10 +307,11 @@ final class Brackets {
             Optional<Food> named = s.food(lexicon, k).map(Lexicon.Match::food);
             boolean pressed = food.isFruitJuice()
                     && named.filter(f -> f.kind() == FoodClass.FRUIT).isPresent();
-            boolean other = named.filter(
-                            f -> f.kind() != FoodClass.WATER && !f.group().equals(food.group()))
+            boolean other = named.filter(f -> (f.kind() != FoodClass.WATER || food.isAcidulant())
+                            && !f.group().equals(food.group()))
                     .isPresent();
-            if (other && !pressed && k - measured < FAR) {
+            boolean counted = counts && s.token(k - 1).isNumber();
+            if (other && !pressed && (counted || k - measured < FAR)) {
                 return true;
             }
         }

@@ -77,7 +77,7 @@ public final class RecipeReader {
         this.appearance = new Appearance(guide.lexicon());
         this.deviations = new Deviations(talk, appearance);
         this.wholeText = new WholeText(guide);
-        this.thisDish = new ThisDish(ingredients, phrases);
+        this.thisDish = new ThisDish(ingredients);
     }
 
     public Recipe read(String written) {
@@ -187,7 +187,7 @@ public final class RecipeReader {
                 && !BULLET.matcher(words).find()
                 && (!HEADING.matcher(words).matches() || namesDish(s, words))
                 && !words.contains(";")
-                && (!ingredients.foodsOf(s).isEmpty() || PhraseFacts.namesForm(s));
+                && (!ingredients.foodsOf(s).isEmpty() || ProductName.namesForm(s));
     }
 
     private static final Pattern PART = Pattern.compile(
@@ -195,13 +195,13 @@ public final class RecipeReader {
 
     /** "Tomato & veg juice:", but not "For the juice:". */
     private boolean namesDish(Sentence s, String words) {
-        return PhraseFacts.namesForm(s)
+        return ProductName.namesForm(s)
                 && !PART.matcher(words).find()
                 && !ingredients.foodsOf(s).isEmpty();
     }
 
     private static boolean namesForm(String bare) {
-        return PhraseFacts.namesForm(new Sentence(bare, new Range(0, bare.length()), false));
+        return ProductName.namesForm(new Sentence(bare, new Range(0, bare.length()), false));
     }
 
     private void title(String text, Range named, Draft draft) {
@@ -310,6 +310,8 @@ public final class RecipeReader {
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
         boolean inDoubt = silent && draft.unknownThings == unknown && (draft.unread.size() > unread || named && begun);
         if (inDoubt
+                && !ProductName.isDenser(
+                        draft.facts.forms().subList(forms, draft.facts.forms().size()))
                 && !scrap.adds(s)
                 && !ChangedAmount.isTold(s, draft)
                 && (talk.isTalk(s, draft)

@@ -95,7 +95,7 @@ final class Retracted {
         }
         Sentence dishes = new Sentence(words, new Range(0, cut.end()), false);
         List<Food> foods = ingredients.foodsOf(dishes);
-        boolean named = !foods.isEmpty() || PhraseFacts.namesForm(dishes) || PhraseFacts.namesStyle(dishes);
+        boolean named = !foods.isEmpty() || ProductName.namesForm(dishes) || ProductName.namesStyle(dishes);
         return named && foods.stream().noneMatch(f -> RecipeReader.TRIMMINGS.contains(f.kind())) ? cut.end() : 0;
     }
 
@@ -121,13 +121,13 @@ final class Retracted {
     static boolean namesDish(String words, Range part, IngredientFinder ingredients) {
         Sentence s = new Sentence(words, part, false);
         return ingredients.foodsOf(s).stream().anyMatch(f -> f.kind().isProduce())
-                || PhraseFacts.namesForm(s)
-                || PhraseFacts.namesStyle(s);
+                || ProductName.namesForm(s)
+                || ProductName.namesStyle(s);
     }
 
     private static boolean names(String words, Range part, IngredientFinder ingredients) {
         Sentence s = new Sentence(words, part, false);
-        return !ingredients.foodsOf(s).isEmpty() || PhraseFacts.namesForm(s);
+        return !ingredients.foodsOf(s).isEmpty() || ProductName.namesForm(s);
     }
 
     private Retracted() {}

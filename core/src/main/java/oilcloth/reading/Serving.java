@@ -44,7 +44,7 @@ final class Serving {
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b(?![^.;]*\\b(or|and|but|sometimes|usually)\\b)"
                     + "|\\b(at|on) the table\\b|\\b(plan|planning|mean|hope|going|want) to (use|eat|serve|save|have) (it|them|these|this|mine) (for|in|on|with|over)\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
-                    + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) (serves?|opens?|heats?|reheats?|eats?|cooks?|uses?) (it|them|one|these|a jar)?");
+                    + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) ((serves?|opens?|eats?)\\b|(heats?|reheats?|cooks?|uses?) (it|them|one|these|mine|a jar|for|before|at)\\b)");
 
     /** "Lard is a separate story; that went in the freezer". */
     private static final Cue PUT_ELSEWHERE = Cue.of(

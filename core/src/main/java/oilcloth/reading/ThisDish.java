@@ -6,11 +6,9 @@ import oilcloth.text.Range;
 /** Leaves of a letter what is about its own dish: the rest is passed over, and remembered only as named in passing. */
 final class ThisDish {
     private final IngredientFinder ingredients;
-    private final PhraseFacts phrases;
 
-    ThisDish(IngredientFinder ingredients, PhraseFacts phrases) {
+    ThisDish(IngredientFinder ingredients) {
         this.ingredients = ingredients;
-        this.phrases = phrases;
     }
 
     /** "Okra + tomatoes? No, just okra": a line without the dish it opens with and takes back. */
@@ -47,7 +45,7 @@ final class ThisDish {
         Sentence other = s.part(new Range(told.start(), told.start() + start));
         Sentence own = new Sentence(whole, new Range(told.start() + start, told.end()), false);
         inPassing(other, draft);
-        phrases.takeBack(other, own, draft);
+        ProductName.takeBack(other, own, draft);
         return own;
     }
 

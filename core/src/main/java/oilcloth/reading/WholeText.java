@@ -13,6 +13,7 @@ import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Pack;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
+import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
@@ -84,6 +85,7 @@ final class WholeText {
             }
         }
         Deviations.denied(text, draft);
+        sourEnough(text, draft);
         for (Food absent : draft.absent) {
             draft.ingredients.removeIf(
                     i -> i.food().isAcidulant() && i.food().group().equals(absent.group()) && leftOut(text, i));
@@ -143,6 +145,19 @@ final class WholeText {
                 .allMatch(f -> f.kind() == FoodClass.TOMATO);
         if (tomatoes && PLAIN.matcher(text).find()) {
             draft.facts.forms().replaceAll(f -> f.value().equals("pasta-sauce") ? new Fact<>("sauce", f.range()) : f);
+        }
+    }
+
+    private static final Pattern NOT_SOUR = Pattern.compile("(?i)\\bph\\b[^.;\\d]{0,30}(?:4\\.[6-9]|[5-9]\\.\\d)");
+
+    /** "pH was 4.8": what goes into boiling water must be sourer. */
+    private static void sourEnough(String text, Draft draft) {
+        boolean sour = draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.BOILING_WATER)
+                || draft.ingredients.stream()
+                        .anyMatch(i -> i.food().isAcidulant() && i.amount().isPresent());
+        Matcher m = NOT_SOUR.matcher(text);
+        if (sour && m.find()) {
+            draft.unread.add(new Unread(new Range(m.start(), m.end()), true));
         }
     }
 
