@@ -10,6 +10,10 @@ final class PressurePounds {
     /** "10 lb x 25 min". */
     private static final Cue TIMES_MINUTES = Cue.of("^\\S+ x \\d+ min");
 
+    /** "At 15 pounds instead of 10". */
+    private static final Cue OF_TWO = Cue.of(
+            "(pounds|lbs?|#) (instead of|rather than|and not|not) (the )?(5|10|11|12|13|14|15|five|ten|eleven|twelve|thirteen|fourteen|fifteen)\\b");
+
     private static final Cue MINUTES_AT =
             Cue.of("\\bmin(ute)?s? (half - |half )?(pints |quarts |pts |qts )?(at|@) (\\S+ )?$");
     private static final Cue PRESSURE_NEAR =
@@ -163,6 +167,7 @@ final class PressurePounds {
             return true;
         }
         return TIMES_MINUTES.matcher(after).find()
+                || s.has(PRESSURE_NEAR) && OF_TWO.matcher(s.around(unit, 0, 5)).lookingAt()
                 || after.contains("pressure")
                 || after.contains("weighted")
                 || after.contains("dial")

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 import oilcloth.text.Range;
 import oilcloth.text.Tokens;
 
-/** "1 Husk. 2 Blanch 3 min. 3 Cut": steps numbered without a stop, in one paragraph. The numbers are no figures. */
+/** "1 Husk. 2 Blanch 3 min. 3 Cut", "(a) hot pack (b) pints": steps told in one paragraph. The numbers are no figures. */
 final class StepNumbers {
     private static final Pattern NUMBER = Pattern.compile("(?:^|(?<=[.;!)]))\\s*(\\d{1,2}) (?=[A-Z0-9])");
 
@@ -18,6 +18,10 @@ final class StepNumbers {
 
     /** The sentences without their numbers, parted where a number stands in one; as they are where no such row is told. */
     static List<Range> without(String text, List<Range> sentences) {
+        return numbered(text, lettered(text, sentences));
+    }
+
+    private static List<Range> numbered(String text, List<Range> sentences) {
         List<Range> bare = new ArrayList<>();
         int step = 0;
         for (Range sentence : sentences) {
@@ -38,6 +42,29 @@ final class StepNumbers {
             add(bare, from, sentence.end());
         }
         return step >= LEAST ? bare : sentences;
+    }
+
+    /** "(a) hot pack (b) pints (c) 1 inch". */
+    private static final Pattern LETTER = Pattern.compile("\\(([a-z])\\)\\s+");
+
+    private static final int FEWEST_LETTERS = 3;
+
+    private static List<Range> lettered(String text, List<Range> sentences) {
+        List<Range> bare = new ArrayList<>();
+        char next = 'a';
+        for (Range sentence : sentences) {
+            Matcher letter = LETTER.matcher(sentence.of(text));
+            int from = sentence.start();
+            while (letter.find()) {
+                if (letter.group(1).charAt(0) == next) {
+                    next++;
+                    add(bare, from, sentence.start() + letter.start());
+                    from = sentence.start() + letter.end();
+                }
+            }
+            add(bare, from, sentence.end());
+        }
+        return next - 'a' >= FEWEST_LETTERS ? bare : sentences;
     }
 
     private static void add(List<Range> bare, int from, int to) {
