@@ -19,6 +19,10 @@ final class NothingSaid {
             "(then )?(i|we|she|he|they)('ll| will| can)? (just )?(mash|puree|blend|mill|cream|drain|rinse|season|salt|heat|reheat|boil) (it|them) (up )?(when|once|after) (i|we|she|he|they) opens? (it|them|one|a jar)[.!]?"
                     + "|(i|we|she|he|they) (add|adds|put in|puts in|stir in|stirs in|pour in) (the |some |a little )?\\w+( \\w+)? (when|once|after) (i|we|she|he|they) (opens?|heats?|reheats?|serves?|warms?)( it| them| up)*[.!]?");
 
+    /** "I think this is right but my cousin says ask." */
+    private static final Cue BELIEVES = Cue.of(
+            "(i|we) (think|believe|hope|trust) (this|it|that|everything|all of it) (is|was|looks) (all )?(right|okay|ok|fine|safe|correct|good)(,? but [^.;]*\\b(ask|check|be sure|make sure|certain)( you| first| anyway| again| with you)?)?[.!]?");
+
     /** "III.", "There.", "I left the skins on.": a paragraph's number, a word of every day by itself, what a check sees to. */
     static boolean by(Sentence s) {
         boolean word = s.size() <= 2
@@ -27,6 +31,7 @@ final class NothingSaid {
         boolean skins = UNPEELED.matcher(s.low()).matches();
         return skins
                 || ON_OPENING.matcher(s.low()).matches()
+                || BELIEVES.matcher(s.low()).matches()
                 || COLOURED.matcher(s.low()).matches()
                 || word && (s.size() == 1 || !s.token(1).isWord())
                 || NUMERAL.matcher(s.low()).matches();

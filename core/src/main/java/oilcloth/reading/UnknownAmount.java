@@ -273,7 +273,8 @@ final class UnknownAmount {
     }
 
     /** "24 lb beets -> 8 qt", "Result: 7 qts". */
-    private static final Cue RESULT = Cue.of("(>|→|\\b(results?|yields?|total|makes|got|output|amount|quantity) :) $");
+    private static final Cue RESULT =
+            Cue.of("(>|→|\\bto|\\b(results?|yields?|total|makes|got|output|amount|quantity) :) $");
 
     /** "2 to 3 pounds a quart": what it takes. */
     private static final Cue TO_BUY =

@@ -122,7 +122,7 @@ final class RowNeeds {
                     "method.no-process"),
             odd(
                     "poultry|meat-chunks",
-                    "\\bground (up|fine)\\b|\\b(livers?|kidneys|hearts?|tongues?|gizzards?|giblets)\\b(?![^.;]*\\b(dog|cat|gravy|fr(y|ied)|froze|ate|freezer)\\b)",
+                    "\\bground (up|fine)\\b|\\b(livers?|kidneys|hearts?|tongues?|gizzards?|giblets)\\b(?![^.;]*\\b(dog|cat|gravy|fr(y|ied)|froze|ate|eats?|likes?|freezer)\\b)",
                     "method.no-process"),
             odd(
                     "pumpkin|white-potatoes|sweet-potatoes|carrots|asparagus|beans-snap|okra",

@@ -25,7 +25,7 @@ final class RunOn {
 
     /** "Vent 10 / 35 min at 11 lb": what is behind the bar is another step. */
     private static final Pattern BAR = Pattern.compile(
-            "(?i)\\bvent(?:ed|ing)?:? (?:for )?\\d{1,2}(?: ?min\\w*)?( (?:/|->|→|=>|>) (?=\\d)| [-–] (?=(?:[2-9]\\d|1\\d\\d)\\b))");
+            "(?i)\\bvent(?:ed|ing)?:? (?:for )?\\d{1,2}(?: ?min\\w*)?( (?:/|->|→|=>|>) (?=\\d)| {2,}(?=\\d)| [-–] (?=(?:[2-9]\\d|1\\d\\d)\\b))");
 
     /** The clauses of a sentence that has no end; the sentence itself where it is of usual length. */
     static List<Range> clauses(String text, Range sentence) {
