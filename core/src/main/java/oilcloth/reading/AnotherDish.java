@@ -58,17 +58,21 @@ final class AnotherDish {
     private static final Pattern THIS_YEAR =
             Pattern.compile("(?i)^(so |now |well,? )*(this (year|time|summer|fall|batch|season)|now)\\b");
 
+    /** "When I was little we put up everything on a wood stove." */
+    private static final Cue CHILDHOOD = Cue.of(
+            "^(back )?when (i|we) (was|were) (little|small|young|kids|children|a (child|kid|girl|boy|bride)|growing up|first married),? (?!.*\\b(still|same|too|also|now|these|mine)\\b)");
+
     /** "My friend swears by her way but I did it by your sheet: okra". */
     private static final Cue BY_THE_SHEET = Cue.of(
             "^(my |our |the )?[a-z]+( [a-z]+){0,2} (swears by|sticks to|goes by|likes|does it) (her|his|their)( own)? (way|method|recipe|times?|card),? but (i|we) (did|do|went|go|made|follow(ed)?)( it| them| these| mine)?( by)? (your|the|this|my) (sheet|book|guide|handout|leaflet|bulletin|directions|paper) ?[:,;.] ?");
 
     /** "Peach pie filling is sold out in my freezer, ha." */
     private static final Cue GONE = Cue.of(
-            "^[^.;!?0-9]{4,40} (is|are|was|were) (all |already )?(sold out|gone|eaten|finished|used up|done with)\\b[^.;!?0-9]{0,30}[.!]?$");
+            "^[^.;!?0-9]{4,40} (is|are|was|were) (all |already )?(sold out|gone|eaten|finished|used up|done with|next( up)?|for (later|tomorrow|another (day|time)))\\b[^.;!?0-9]{0,30}[.!]?$");
 
     /** Behind it the letter turns to its own dish. */
     private static final Pattern TURN = Pattern.compile(
-            "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|what|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=( [^ .!?]+){3})");
+            "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|what|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=[:,]?( [^ .!?]+){3})");
 
     private static final Pattern LIKEWISE = Pattern.compile(
             "(?i)^[^.!?]*\\b(too|also|same|again|both|still|likewise|as well|agree|tried|copied|copy|follow\\w*|hers?|his|theirs?|that way|like (him|them|she|he|they)|added|add|put)\\b");
@@ -84,6 +88,9 @@ final class AnotherDish {
         }
         if (s.has(BY_THE_SHEET)) {
             return s.findAny(BY_THE_SHEET).orElseThrow().end() - s.range().start();
+        }
+        if (s.has(CHILDHOOD) && turns(rest.of(s.whole()).strip())) {
+            return s.low().length();
         }
         int cut = cut(s, ingredients);
         if (cut > 0 || s.has(CANNED)) {

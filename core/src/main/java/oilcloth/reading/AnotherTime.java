@@ -15,4 +15,18 @@ final class AnotherTime {
             "\\b(you|i)\\b[^.;]{0,40}\\b(look(ed)? (at|over)|review(ed)?|check(ed)?|help(ed)?|answer(ed)?|ask(ed)?|wrote|sent|question|called|talked)\\b[^.;]{0,40}\\b(last|previous) (year|summer|fall|spring|winter|season)\\b");
 
     private AnotherTime() {}
+
+    /** "Can I swap in more corn next time?", "may I thin it when I serve it?", but not "as I did this year", "leave it out next time too". */
+    private static final Cue ASKS_AHEAD = Cue.of(
+            "^((and|also|so|or|but|another thing,?) )*(can|could|should|may|might|would it (be|work|hurt)|is it|what if|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on|(when|once|after|before) (i|we|you|they) (open|opens|opened|serve|serves|eat|heat|reheat|use)|(when|at|before) serving|(after|once|on|upon) (opening|opened))\\b[^?]*\\?$"
+                    + "|^(is|are|was|why (is|are)) [^?]*\\b(really|supposed to be|truly) (a )?(shorter|longer|less|more)( time)?\\b[^?]*\\?$");
+
+    /** "Small jars next time, we're only two now." */
+    private static final Cue NEXT_TIME =
+            Cue.of("^(\\w+ ){0,3}next (time|year|batch|season)\\b(?!.*\\b(also|too|again|same|still|this|but)\\b)");
+
+    /** A question, or a plan, of another time. */
+    static boolean isAhead(Sentence s) {
+        return s.has(ASKS_AHEAD) || s.has(NEXT_TIME);
+    }
 }

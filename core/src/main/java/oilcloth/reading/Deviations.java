@@ -190,14 +190,9 @@ final class Deviations {
         return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);
     }
 
-    /** "Can I swap in more corn next time?", "may I thin it when I serve it?", but not "as I did this year", "leave it out next time too". */
-    private static final Cue ASKS_AHEAD = Cue.of(
-            "^((and|also|so|or|but|another thing,?) )*(can|could|should|may|might|would it (be|work|hurt)|is it|what if|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on|(when|once|after|before) (i|we|you|they) (open|opens|opened|serve|serves|eat|heat|reheat|use)|(when|at|before) serving|(after|once|on|upon) (opening|opened))\\b[^?]*\\?$"
-                    + "|^(is|are|was|why (is|are)) [^?]*\\b(really|supposed to be|truly) (a )?(shorter|longer|less|more)( time)?\\b[^?]*\\?$");
-
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
-        if (isAnothers(s) || s.has(ASKS_AHEAD)) {
+        if (isAnothers(s) || AnotherTime.isAhead(s)) {
             return;
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
@@ -254,13 +249,21 @@ final class Deviations {
         return s.low().indexOf('%') >= 0 || s.low().contains("cent");
     }
 
+    /** "My mother-in-law says you need three hours in the water bath". */
+    private static final Cue SAID_TO_BE_NEEDED = Cue.of(
+            "\\b(says?|said|insists?|thinks?|swears?|claims?)( that)? (you|i|we|it|they) (need|needs|have to|must|should|ought to)\\b(?!.*\\b(so|and) (i|we)\\b)");
+
     /** "I do them in a boiling bath like grandma", where the recipe has been canned under pressure so far. */
     private static Optional<Range> otherCanner(Sentence s, Draft draft) {
         boolean pressure = !draft.facts.pressures().isEmpty()
                 || draft.facts.gauge().isPresent()
                 || !draft.facts.methods().isEmpty()
                         && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE;
-        if (!pressure || draft.facts.times().isEmpty() || !s.has(TELLS) || s.has(NOT_DONE)) {
+        if (!pressure
+                || draft.facts.times().isEmpty()
+                || !s.has(TELLS)
+                || s.has(NOT_DONE)
+                || s.has(SAID_TO_BE_NEEDED)) {
             return Optional.empty();
         }
         return draft.facts.methods().stream()

@@ -15,7 +15,7 @@ final class JarMentions {
 
     private static final int BESIDE = 3;
     private static final Cue PUT_UP = Cue.of(
-            "\\b(did|did up|do up|put by|canned|put up|jarred|processed|bottled|(hot|raw|cold)[- ]?packed) (up )?(about |around |some )?$");
+            "\\b(did|did up|do up|put by|canned|put up|jarred|processed|bottled|(hot|raw|cold)[- ]?pack(ed)?) (up )?(about |around |some )?$");
 
     /** "7 qts of chicken breast": nobody measures meat by the quart. */
     private static final Cue OF_MEAT = Cue.of(
