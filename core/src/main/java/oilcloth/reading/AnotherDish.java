@@ -75,7 +75,7 @@ final class AnotherDish {
             "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|what|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=[:,]?( [^ .!?]+){3})");
 
     private static final Pattern LIKEWISE = Pattern.compile(
-            "(?i)^[^.!?]*\\b(too|also|same|again|both|still|likewise|as well|agree|tried|copied|copy|follow\\w*|hers?|his|theirs?|that way|like (him|them|she|he|they)|added|add|put)\\b");
+            "(?i)^[^.!?]*\\b((do|did|does) (it|so|that|them|this)|that( is|'s) how|so (do|did) (i|we)|too|also|same|again|both|still|likewise|as well|agree|tried|copied|copy|follow\\w*|hers?|his|theirs?|that way|like (him|them|she|he|they)|added|add|put)\\b");
 
     /** Nothing of these may be passed over. */
     private static final Cue CANNED = Cue.of(

@@ -22,8 +22,8 @@ final class AnotherTime {
                     + "|^(is|are|was|why (is|are)) [^?]*\\b(really|supposed to be|truly) (a )?(shorter|longer|less|more)( time)?\\b[^?]*\\?$");
 
     /** "Small jars next time, we're only two now." */
-    private static final Cue NEXT_TIME =
-            Cue.of("^(\\w+ ){0,3}next (time|year|batch|season)\\b(?!.*\\b(also|too|again|same|still|this|but)\\b)");
+    private static final Cue NEXT_TIME = Cue.of(
+            "^(\\w+ ){0,3}next (time|year|batch|season)\\b(?!.*\\b(also|too|again|same|still|this|but|like|as)\\b)");
 
     /** A question, or a plan, of another time. */
     static boolean isAhead(Sentence s) {
