@@ -75,9 +75,12 @@ final class ProductName {
 
     private static final Set<String> DENSER = Set.of("milled", "fine");
 
+    private static final Cue PUT_THROUGH =
+            Cue.of("\\b(i|we|she|he|they|run|ran|put|pass(ed)?|push(ed)?|press(ed)?|rub(bed)?)\\b");
+
     /** "I pass it through a sieve": no talk, wherever it is told. */
-    static boolean isDenser(List<Fact<String>> forms) {
-        return forms.stream().map(Fact::value).anyMatch(DENSER::contains);
+    static boolean isMadeDenser(Sentence s, List<Fact<String>> forms) {
+        return s.has(PUT_THROUGH) && forms.stream().map(Fact::value).anyMatch(DENSER::contains);
     }
 
     /** Whether the words name a product: "relish", "peach jam". */

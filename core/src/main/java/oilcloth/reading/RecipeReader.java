@@ -310,7 +310,8 @@ public final class RecipeReader {
         boolean named = draft.facts.forms().size() > forms || draft.ingredients.size() > foods;
         boolean inDoubt = silent && draft.unknownThings == unknown && (draft.unread.size() > unread || named && begun);
         if (inDoubt
-                && !ProductName.isDenser(
+                && !ProductName.isMadeDenser(
+                        s,
                         draft.facts.forms().subList(forms, draft.facts.forms().size()))
                 && !scrap.adds(s)
                 && !ChangedAmount.isTold(s, draft)

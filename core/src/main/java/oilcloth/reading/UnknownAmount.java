@@ -22,7 +22,7 @@ final class UnknownAmount {
     private static final Cue SHARE_OF_IT = Cue.of("\\bat (a|one) time,? (with|to|and|using) $");
 
     /** "15 lb in the pod made 4 pints": as it was picked. */
-    private static final Cue IN_THE_POD = Cue.of("in (the|their) (pods?|shells?|husks?|hulls?|skins?)\\b");
+    private static final Cue IN_THE_POD = Cue.of("in ((the|their) )?(pods?|shells?|husks?|hulls?|skins?)\\b");
 
     /** "cooled juice about 4 1/2 to 5 cups": what the fruit gave. */
     private static final Cue PRESSED = Cue.of(
