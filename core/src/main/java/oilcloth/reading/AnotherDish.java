@@ -49,7 +49,7 @@ final class AnotherDish {
 
     /** "Joyce did hers raw but that's Joyce." */
     private static final Cue HER_WAY = Cue.of(
-            "^(my )?[a-z]+( [a-z]+)? (did|does|cans|canned|makes|packs|packed|likes) (hers|his|theirs)\\b[^.;!?0-9]{0,40}\\bbut that('s| is| was) ((just|only) )?(her|him|them|his|hers|theirs|[a-z]+)( (way|business|lookout|choice|look-out|affair))?[.!]?$");
+            "^(my )?[a-z]+( [a-z]+)? (did|does|cans|canned|makes|packs|packed|likes) (hers|his|theirs)\\b[^.;!?0-9]{0,40}\\bbut that('s| is| was) ((just|only) )?(her|him|them|his|hers|theirs|(?!(this|these|it|us|me|here|how|what|right|fine|good|okay|best|what)\\b)[a-z]+)( (way|business|lookout|choice|look-out|affair))?[.!]?$");
 
     /** "Last summer I used lemon from my tree and you told me to use bottled. This year: …" */
     private static final Cue LAST_YEAR = Cue.of(

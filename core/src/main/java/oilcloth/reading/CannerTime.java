@@ -18,7 +18,8 @@ final class CannerTime {
             "\\b(jars?|lids?|canner(?! ?(loads?|full)\\b)|water ?bath|(pints?|quarts?|half[- ]pints?)(?![- ](dutch|stock|sauce|heavy|stainless|enamel\\w*|pot|pan|kettle|bowl|crock|pail|bucket|measur\\w+)\\w*)(?! (of )?(very |extra |light |medium |heavy |boiling |hot |cold |apple |grape )*(water|juice|sugar|syrup|vinegar|broth)\\b))\\b");
 
     /** "Crushed tomatoes, quarts: washed, dipped …": a heading, and no jar is filled yet. */
-    private static final Pattern OF_WHAT = Pattern.compile("^[^.;:]{0,40}\\b(pints|quarts|half[- ]pints) ?:");
+    private static final Pattern OF_WHAT = Pattern.compile(
+            "^[^.;:]{0,40}\\b(pints|quarts|half[- ]pints) ?:(?=[^.;]*\\b(wash|peel|dip|scald|slip|core|quarter|cut|slic|trim|crush|chop|pit|halv|drain|\\d+ lbs?))");
 
     private static final Cue CANNER_WORDS = Cue.of(
             "\\b(dial|weighted|gauge|psi|boiling[- ]water|water[- ]?bath|wb|bwb|bwc|bw|steam canner|weight|pounds?|lbs?)\\b");

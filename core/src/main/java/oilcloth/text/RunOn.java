@@ -13,10 +13,14 @@ final class RunOn {
     /** Characters for each comma or colon of somebody who parts clauses by them. */
     private static final int FOR_EACH_COMMA = 90;
 
+    /** What stands before it may be taken back behind it: there nothing is parted. */
+    private static final Pattern NOT_ALL_DONE = Pattern.compile(
+            "(?i)\\b(says?|said|supposed|told|thought|forgot|skip\\w*|left out|leave|never|not|no|(?:do|did|does|could|would|ca|wo|was|is|had)n'?t|out of|was out|were out|should|calls? for|called for|wants?|wanted (?:me|us)|only|instead|except|without)\\b");
+
     private static final String SOMEBODY = "(?:i|we|it|they|you|she|he|i'm|we're|it's|they're|that's|i've|we've)";
 
     private static final Pattern CLAUSE =
-            Pattern.compile("(?i)\\s(?=(?:and|so|but|then)\\s(?:uh+\\s|um+\\s)*(?:then|also|" + SOMEBODY + ")\\s)"
+            Pattern.compile("(?i)\\s(?=(?:and|then)\\s(?:uh+\\s|um+\\s)*(?:then|also|" + SOMEBODY + ")\\s)"
                     + "|\\s(?=(?:uh+|um+)\\s)"
                     + "|(?<!\\s(?:and|so|but|then|that|what|when|if|as|which|because|cause|before|after|while|how|than|where|until|till|since|uh|um|where|like))\\s(?=(?:i|we)\\s(?:did|do|put|packed|filled|vented|gave|left|used|added|processed|washed|peeled|boiled|simmered|cooked|cut|got|poured|live|am|are|have|had|made|canned|wiped|ran|took|let|set|covered|strained|drained|sliced|chopped)\\s)"
                     + "|\\s(?=then\\s)");
@@ -40,7 +44,8 @@ final class RunOn {
         }
         String words = sentence.of(text);
         long stops = words.chars().filter(c -> c == ',' || c == ';' || c == ':').count();
-        if (stops * FOR_EACH_COMMA > words.length()) {
+        if (stops * FOR_EACH_COMMA > words.length()
+                || NOT_ALL_DONE.matcher(words).find()) {
             return List.of(sentence);
         }
         List<Range> clauses = new ArrayList<>();
