@@ -58,6 +58,9 @@ final class IngredientFinder {
     void read(Sentence s, Draft draft) {
         NotInTheJar.claimNames(s);
         boolean serves = Serving.isTold(s) || Serving.isPlainlyTold(s);
+        if (serves && Serving.mayBeNow(s, draft)) {
+            draft.unread.add(new Unread(s.range(), true));
+        }
         Map<Integer, Amounts.Found> list = s.isItem() ? Map.of() : NamesFirst.of(s, guide.lexicon());
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {

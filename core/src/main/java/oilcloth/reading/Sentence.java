@@ -117,8 +117,6 @@ final class Sentence {
             "have",
             "had",
             "has",
-            "just",
-            "and",
             "also",
             "then",
             "finally",

@@ -67,6 +67,17 @@ final class Serving {
                         && !s.has(INTO_EACH);
     }
 
+    private static final Cue HEATED = Cue.of(
+            "\\b(when|once|after|the day|right before|just before) (i|we|you|he|she|they) (heats?|reheats?|cooks?|uses?)\\b");
+
+    private static final Cue AT_SUPPER =
+            Cue.of("\\b(jars plain|plain jars|supper|dinner|lunch|serving|serves?|table)\\b");
+
+    /** "We add cream when we heat it", told before the canning: nobody knows which heat is meant. */
+    static boolean mayBeNow(Sentence s, Draft draft) {
+        return draft.facts.times().isEmpty() && s.has(HEATED) && !s.has(AT_SUPPER);
+    }
+
     private static final Cue INTO_EACH = Cue.of("\\b(in|into) (each|every|the|all the) jars?\\b");
 
     /** What was canned, or who eats it. */
