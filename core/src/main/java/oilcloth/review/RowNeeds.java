@@ -115,6 +115,11 @@ final class RowNeeds {
                     "fish-raw",
                     "(?<!\\bfor )(?<!\\bfor (salmon|fish|tuna) )\\b(patty|patties|cakes?|loaf|flaked|minced|ground)\\b",
                     "method.no-process"),
+            // these are tested in water, juice or syrup
+            odd(
+                    "apples-sliced|apricots|berries|cherries|figs|grape|nectarines|peaches|pears|pineapple|plums",
+                    "\\b(no|without( any)?) (added |extra )?(liquid|syrup)\\b(?! (lost|loss|left|on))(?!,? (just|only|but|plain|hot|boiling|in) [^.;,]*\\b(water|juice)\\b)|\\b(dry[- ]pack(ed|ing)?|packed dry)\\b|\\bin (straight |pure |plain )?(brandy|rum|bourbon|whiske?y|wine|vodka|schnapps|gin|tequila)\\b",
+                    "pack.liquid"),
             // the tested row names fatty fish
             odd(
                     "fish-raw",

@@ -34,6 +34,7 @@ class RowNeedsTest {
             Corn on the cob, raw pack pints, 55 minutes. | ask.corn-cut
             Venison roast, bone-in, raw pack quarts, 90 minutes. | ask.row-form
             Green beans, frozen ones, raw pack pints, 20 minutes. | ask.row-form
+            Peaches, raw pack, pints, no liquid, 25 minutes. | ask.row-form
             Salmon patties, raw pints, 100 minutes. | ask.row-form
             Halibut, raw pints, no liquid, 100 minutes. | ask.row-form
             Vegetable soup, pureed in the blender: carrots, chicken broth, pints, 75 minutes. | ask.row-form
