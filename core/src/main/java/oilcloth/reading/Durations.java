@@ -229,6 +229,13 @@ final class Durations {
                 && INTO_WATER.matcher(s.around(i, 6, 0)).find()) {
             return;
         }
+        if (d.most() < SHORTEST_PROCESS
+                && !draft.filled
+                && !draft.inCanner
+                && draft.facts.headspace().isEmpty()
+                && IN_WATER.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
+            return;
+        }
         if (!draft.filled
                 && SIMMERED.matcher(s.around(i, 4, 0)).find()
                 && IN_WATER.matcher(s.around(d.next(), 0, 4)).lookingAt()) {

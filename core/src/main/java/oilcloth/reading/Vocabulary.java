@@ -12,6 +12,7 @@ final class Vocabulary {
                     + "|\\bwater[- ]filled\\b|\\b(bags?|jugs?|weighted (down )?with) ((full|filled) )?(of|with) (salt ?|salted )?water\\b|\\b(mayo|mayonnaise|pickle|jam|sauce|baby food|peanut butter|honey|spaghetti( sauce)?|coffee|salsa|olive|mustard)( (and|or) \\w+)? jars?\\b"
                     // "grapefruit and orange sections half and half", "half and half vinegar and water"
                     + "|(?<=\\b(and|&) \\w{3,14} ((sections|slices|halves|pieces|chunks),? )?)(?<!\\bpepper )half[- ]and[- ]half\\b(?! (cream|in|into|to|and|at|on|over|for|goes|went|poured|mixed|stirred|added)\\b)|\\bhalf[- ]and[- ]half(?= (of )?(\\w+ )?(vinegar|water|brine) )"
+                    + "|\\b(there('s| is| was)|i (see|noticed|found)|(has|have|had|got)) (a |some |an )?(\\w+ )?(layer|film|slick|ring|skim|beads|drops) of (\\w+ )?(oil|fat|grease)\\b"
                     + "|\\b(olive|orange|peach|plum|cherry|lime|salmon|cream)([- ]?(ish|colou?red|colou?r|drab|tint(ed)?|tinge|brown|grease|fat|film|ring|scum))\\b"
                     + "|\\bcuts? (the |any )?(grease|fat)\\b|\\b(buys?|bought|owes?) (me |him |her |us |you )?(a |the |some |our |my )?(cup of |pot of )?(coffee|tea|beer)s?\\b"
                     + "|\\bbreads? (it|them|mine)\\b|\\bmayo(nnaise)?( (and|or) [a-z]+)? ones\\b|\\bcream[- ]style\\b"
