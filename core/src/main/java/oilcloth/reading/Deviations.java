@@ -169,7 +169,7 @@ final class Deviations {
 
     /** "No acid": to be asked about where some is listed, before or after. */
     private static final Cue NO_ACID = Cue.of(
-            "\\b(no|without( any)?|never any|minus) (added |extra |bottled )*(acid|lemon( juice)?|citric( acid)?|vinegar|lime juice)\\b(?! (taste|flavou?r|smell|left))");
+            "\\b(no|without( any)?|never any|minus) (added |extra |bottled )*(acid|lemon( juice)?|citric( acid)?|vinegar|lime juice)\\b(?! (taste|flavou?r|smell|left))|\\b(acid|lemon|citric|vinegar)[- ]free\\b");
 
     /** "She'd have boiled them three hours in the wash tub, God rest her": another's way, and not followed. */
     private static final Cue WOULD_HAVE = Cue.of(

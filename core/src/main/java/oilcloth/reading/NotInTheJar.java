@@ -100,7 +100,7 @@ final class NotInTheJar {
     private static final Cue IN_IT_WENT = Cue.of("\\bin (it|they|that) (went|goes|go)\\b");
 
     private static final Cue CHANGES_HANDS = Cue.of(
-            "\\b(get|gets|got|give|gives|gave|for|take|took|send|sent) (me |us |them |her |him )?(my|our|their|his|her|some) $|\\b(trades?|traded|swaps?|swapped|exchanged?)( \\w+)? $");
+            "\\b(get|gets|got|give|gives|gave|for|take|took|send|sent) (me |us |them |her |him )?(my|our|their|his|her|some) $|\\b(trades?|traded)( fresh| some| my| our)? $");
 
     /** "We trade recipes and I got their applesauce": it goes from one to another. */
     private static boolean isTraded(Sentence s, int i) {

@@ -34,6 +34,13 @@ final class Sentence {
     private static final Pattern TURN = Pattern.compile(
             "[,;.:]|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
 
+    private static final String LEFT_OUT =
+            "(?:egg |any )?(?:noodles|pasta|macaroni|rice|barley|cream|milk|butter|cheese|eggs?|dairy|flour|cornstarch|starch|thickeners?|thickening|bacon|ham|sausage|oil|fat|dumplings|crackers|bread|gravy|roux)";
+
+    /** "No noodles, rice, cream or flour.": nothing else in the sentence, and what no jar should hold. */
+    private static final Cue NONE_OF = Cue.of("^(and |but |there (?:is|was|are) )?(no|without(?: any)?|never any) "
+            + LEFT_OUT + "(, " + LEFT_OUT + ")+,? (or|nor) " + LEFT_OUT + "[.!]?$");
+
     /** How far behind the negating words the word may stand. */
     private static final int BEHIND = 32;
 
@@ -264,6 +271,9 @@ final class Sentence {
     boolean negatedAt(int offsetInSentence) {
         if (!searched().mayHold(NEGATION)) {
             return false;
+        }
+        if (has(NONE_OF)) {
+            return true;
         }
         for (Range not : negations()) {
             if (not.end() <= offsetInSentence
