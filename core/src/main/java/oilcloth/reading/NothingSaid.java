@@ -30,6 +30,7 @@ final class NothingSaid {
                 && !Talk.isWeighty(s.token(0).norm());
         boolean skins = UNPEELED.matcher(s.low()).matches();
         return skins
+                || s.leavesOutOnly()
                 || ON_OPENING.matcher(s.low()).matches()
                 || BELIEVES.matcher(s.low()).matches()
                 || COLOURED.matcher(s.low()).matches()

@@ -272,7 +272,7 @@ final class Sentence {
         if (!searched().mayHold(NEGATION)) {
             return false;
         }
-        if (has(NONE_OF)) {
+        if (leavesOutOnly()) {
             return true;
         }
         for (Range not : negations()) {
@@ -284,6 +284,11 @@ final class Sentence {
             }
         }
         return false;
+    }
+
+    /** Whether it only lists what no jar should hold, and says that none of it is in there. */
+    boolean leavesOutOnly() {
+        return has(NONE_OF);
     }
 
     boolean negatedToken(int i) {

@@ -267,4 +267,12 @@ class PlainLettersTest {
     void theMinutesBehindTheVenting(String text) {
         assertThat(minutes(Read.recipe(text))).containsExactly(25);
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"No rice, cream or flour.", "There is no flour, butter or egg noodles."})
+    void aListOfWhatIsNotInTheJar(String words) {
+        Recipe recipe = Read.recipe("Chicken soup, quarts. " + words);
+        assertThat(recipe.ingredients()).noneMatch(i -> i.food().name().contains("flour"));
+        assertThat(asked(recipe)).isZero();
+    }
 }
