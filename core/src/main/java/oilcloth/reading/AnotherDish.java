@@ -8,7 +8,7 @@ import oilcloth.text.Range;
 
 /**
  * Another dish than that of the letter: last year's question, what a sister cans, what the letter nearly was about. It is
- * passed over only where nothing of the canning is told with it, and where the letter then turns to its own dish.
+ * passed over where nothing of the canning is told with it, or where the letter turns to its own dish right behind it.
  */
 final class AnotherDish {
     /** "You helped me with my corn relish last fall", "Last year you answered me on apple butter". */
@@ -49,18 +49,18 @@ final class AnotherDish {
 
     /** "Joyce did hers raw but that's Joyce." */
     private static final Cue HER_WAY = Cue.of(
-            "^(my )?[a-z]+( [a-z]+)? (did|does|cans|canned|makes|packs|packed|likes) (hers|his|theirs)\\b[^.;!?0-9]{0,40}\\bbut that('s| is| was) ((just|only) )?(her|him|them|his|hers|theirs|(?!(this|these|it|us|me|here|how|what|right|fine|good|okay|best|what)\\b)[a-z]+)( (way|business|lookout|choice|look-out|affair))?[.!]?$");
+            "^(my )?[a-z]+( [a-z]+)? (did|does|cans|canned|makes|packs|packed|likes) (hers|his|theirs)\\b[^.;!?0-9]{0,40}\\bbut that('s| is| was) ((just|only) )?(her|him|them|his|hers|theirs|(?!(this|these|it|us|me|here|how|what|right|fine|good|okay|best)\\b)[a-z]+)( (way|business|lookout|choice|look-out|affair))?[.!]?$");
 
     /** "Last summer I used lemon from my tree and you told me to use bottled. This year: …" */
     private static final Cue LAST_YEAR = Cue.of(
-            "^((ok|okay|so|well|hi|hello|anyway),? )*last (summer|year|fall|time|winter|spring|season) (i|we) [^.;!?0-9]{4,80}\\b(and|but) you( folks| all)? (told|said|wrote|advised|warned|set|explained)\\b[^.;!?0-9]{2,60}[.!]?$");
+            "^((ok|okay|so|well|hi|hello|anyway),? )*last (summer|year|fall|time|winter|spring|season) (i|we) (?!.*\\b(still|again|anyway|keep|kept|now|always|same|so|but (i|we))\\b)[^.;!?0-9]{4,80}\\b(and|but) you( folks| all)? (told|said|wrote|advised|warned|set|explained)\\b[^.;!?0-9]{2,60}[.!]?$");
 
     private static final Pattern THIS_YEAR =
             Pattern.compile("(?i)^(so |now |well,? )*(this (year|time|summer|fall|batch|season)|now)\\b");
 
     /** "When I was little we put up everything on a wood stove." */
     private static final Cue CHILDHOOD = Cue.of(
-            "^(back )?when (i|we) (was|were) (little|small|young|kids|children|a (child|kid|girl|boy|bride)|growing up|first married),? (?!.*\\b(still|same|too|also|now|these|mine)\\b)");
+            "^(back )?when (i|we) (was|were) (little|small|young|kids|children|a (child|kid|girl|boy|bride)|growing up|first married),? (?!.*\\b(still|same|too|also|now|these|mine|(so|and|but|that's how) (i|we|my|our|that|it|this))\\b)");
 
     /** "My friend swears by her way but I did it by your sheet: okra". */
     private static final Cue BY_THE_SHEET = Cue.of(

@@ -1,6 +1,8 @@
 package oilcloth.reading;
 
+import java.util.Optional;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** Talk of what will be canned another time, where foods are named that are in no jar of this batch. */
 final class AnotherTime {
@@ -14,8 +16,6 @@ final class AnotherTime {
     static final Cue BEFORE = Cue.of(
             "\\b(you|i)\\b[^.;]{0,40}\\b(look(ed)? (at|over)|review(ed)?|check(ed)?|help(ed)?|answer(ed)?|ask(ed)?|wrote|sent|question|called|talked)\\b[^.;]{0,40}\\b(last|previous) (year|summer|fall|spring|winter|season)\\b");
 
-    private AnotherTime() {}
-
     /** "Can I swap in more corn next time?", "may I thin it when I serve it?", but not "as I did this year", "leave it out next time too". */
     private static final Cue ASKS_AHEAD = Cue.of(
             "^((and|also|so|or|but|another thing,?) )*(can|could|should|may|might|would it (be|work|hurt)|is it|what if|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on|(when|once|after|before) (i|we|you|they) (open|opens|opened|serve|serves|eat|heat|reheat|use)|(when|at|before) serving|(after|once|on|upon) (opening|opened))\\b[^?]*\\?$"
@@ -23,10 +23,22 @@ final class AnotherTime {
 
     /** "Small jars next time, we're only two now." */
     private static final Cue NEXT_TIME = Cue.of(
-            "^(\\w+ ){0,3}next (time|year|batch|season)\\b(?!.*\\b(also|too|again|same|still|this|but|like|as)\\b)");
+            "^(\\w+ ){0,3}next (time|year|batch|season)\\b(?!.*\\b(also|too|again|same|still|this|these|those|but|like|as|(i|we) [a-z]+)\\b)");
+
+    /** "I'll vent next time", "more pressure next time", "no bacon next time": so it was otherwise this time. */
+    private static final Cue RESOLVED = Cue.of(
+            "^(?!.*\\?)(?=.*\\bnext (time|batch|year|season)\\b).*\\b(vent(ed|ing)?|exhaust(ed|ing)?|pressure|vinegar|acid|lemon|percent|strength|longer|minutes|hotter|headspace|covered|peel(ed)?|processed|properly|correctly)\\b"
+                    + "|^(and |but |so )?(no|without|leave out the|leaving out the) [a-z]+( [a-z]+)?,? next (time|batch|year|season)\\b");
+
+    /** What is resolved for another time, and so was not done this time. */
+    static Optional<Range> resolved(Sentence s) {
+        return s.findAny(RESOLVED);
+    }
 
     /** A question, or a plan, of another time. */
     static boolean isAhead(Sentence s) {
         return s.has(ASKS_AHEAD) || s.has(NEXT_TIME);
     }
+
+    private AnotherTime() {}
 }

@@ -7,13 +7,16 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.text.Cue;
 
-/** A short question that the next sentence denies. */
+/** A short question, or somebody's advice, that the next sentence says no to. */
 final class Denied {
     private static final Pattern NO = Pattern.compile(
             "(?i)^((no|nope|nah)(,.*|[.!]?)|none[.!]?|not (a bit|at all|this time|one|here|yet)[.!]?)$");
 
     /** Tokens. */
     private static final int SHORT_QUESTION = 6;
+
+    /** Tokens. */
+    private static final int SHORT_ADVICE = 14;
 
     private static final Set<String> MUST_BE_DONE = Set.of(
             "removed",
@@ -50,11 +53,6 @@ final class Denied {
         return !foods.isEmpty() && foods.stream().noneMatch(f -> WANTED.contains(f.kind()));
     }
 
-    /** Tokens. */
-    private static final int SHORT_ADVICE = 14;
-
-    private Denied() {}
-
     /** Whether a sentence says nothing but no. */
     static boolean is(String sentence) {
         return NO.matcher(sentence).find();
@@ -80,4 +78,6 @@ final class Denied {
     private static boolean isShort(Sentence s) {
         return s.size() <= SHORT_QUESTION && s.low().endsWith("?");
     }
+
+    private Denied() {}
 }

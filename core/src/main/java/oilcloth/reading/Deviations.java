@@ -192,6 +192,7 @@ final class Deviations {
 
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
+        AnotherTime.resolved(s).ifPresent(r -> draft.unread.add(new Unread(r, true)));
         if (isAnothers(s) || AnotherTime.isAhead(s)) {
             return;
         }

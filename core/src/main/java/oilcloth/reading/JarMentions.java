@@ -192,10 +192,10 @@ final class JarMentions {
         return -1;
     }
 
-    /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
     /** "9 lbs. snap beans for 9 pts". */
     private static final Cue COMES_TO = Cue.of("(\\bfor|=|→|- ?>|\\b(makes?|made|yields?|gives?|got|gets)) (about )?$");
 
+    /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
     private static boolean countsJars(Sentence s, int i) {
         int figure = figureBefore(s, i);
         return figure < 0

@@ -47,7 +47,9 @@ final class Retracted {
         if (!cut.find()
                 || DONE.matcher(HOW_I_DO.matcher(words.substring(0, cut.end()))
                                 .replaceFirst("")
-                                .replaceFirst("(?i)^.*\\b(asked|wanted|expected) (me|us|my|our)\\b.*$", "")
+                                .replaceFirst(
+                                        "(?i)^.*?\\b(asked|wanted|expected) (me|us)( to (submit|send|write|give))?( my| our)?\\b",
+                                        "")
                                 .replaceFirst("(?i)(so|but) (i|we) \\w+$", "")
                                 .replaceFirst(
                                         "(?i)\\b(i|we) (don't|didn't|do not|did not|never do|never did)[.! ]*$", "")

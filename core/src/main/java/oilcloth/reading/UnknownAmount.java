@@ -51,10 +51,10 @@ final class UnknownAmount {
     private static final Cue MAKES = Cue.of(
             "\\bmakes?\\b|\\b(gave|got) (me |us )?(about )?(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (pints|quarts|jars|half)");
 
-    /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
     /** "14 lb/9 pt": what it came to. */
     private static final Cue PER_JARS = Cue.of("(/|- ?>|→|=) \\d+ (pts?|qts?|pints|quarts)\\b");
 
+    /** "Just ground venison. 12 lb. ground": of what is canned, as it was weighed. */
     private static final Cue AS_WEIGHED = Cue.of(
             "^(w/o|without|less|minus) (the |their )?(tops|stems|pits|greens|husks|pods|shells|bones)\\b|^([.,] )?(washed|rinsed|stemmed|cored|ground|peeled|shelled|trimmed|cleaned|pitted|snapped|husked|as bought|as picked) ((them|em|'em|it|all) )?([,.;(]|$)");
 
@@ -211,8 +211,11 @@ final class UnknownAmount {
                 || FROM_A_GROWER.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 // "Venison, ground. 18 lb."
                 || told && i == 0 && !s.isItem() && amount.next() >= s.size() - 1
-                || PER_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
-                || isOfJars(amount.amount().unit()) && unnamed && s.is(i - 1, "/")
+                || kind == Unit.Kind.MASS
+                        && PER_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                || isOfJars(amount.amount().unit())
+                        && unnamed
+                        && WEIGHED_INTO.matcher(s.around(i, 6, 0)).find()
                 || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
                 || isOfJars(amount.amount().unit())
                         && (i == 0 && !s.isItem() && unnamed
@@ -273,8 +276,11 @@ final class UnknownAmount {
     }
 
     /** "24 lb beets -> 8 qt", "Result: 7 qts". */
-    private static final Cue RESULT =
-            Cue.of("(>|→|\\b(?:to|per)|\\b(results?|yields?|total|makes|got|output|amount|quantity) :) $");
+    private static final Cue RESULT = Cue.of("(>|→|\\b(results?|yields?|total|makes|got|output|amount|quantity) :) $");
+
+    /** "18 lb to 7 qts", "14 lb/9 pt": of what was picked; but not "vinegar, water to 3 quarts". */
+    private static final Cue WEIGHED_INTO = Cue.of(
+            "\\b(lbs?|pounds?|#|bushels?|bu|pecks?|dozen|doz|husks?|pods?)\\b[^,;]* (/|to|per) $|# [^,;]*(/|to|per) $");
 
     /** "2 to 3 pounds a quart": what it takes. */
     private static final Cue TO_BUY =
