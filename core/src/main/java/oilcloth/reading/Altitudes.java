@@ -35,6 +35,10 @@ final class Altitudes {
     private static final Cue PLACE = Cue.of(
             "\\b(coast\\w*|sea|beach|shore|harbou?r|bay|valley|lowlands?|delta|town|village|county|here|live|we are|we're|our place)\\b");
 
+    /** Where it is only a few feet. */
+    private static final Cue COAST =
+            Cue.of("\\b(coast\\w*|sea|beach|shore|harbou?r|bay|delta|tidewater|gulf|ocean)\\b");
+
     private static final Cue PLACE_WORDS =
             Cue.of("\\b(city|town|village|house|home|farm|place|kitchen|we live|i live|we are|i am)\\b");
 
@@ -95,7 +99,7 @@ final class Altitudes {
         // "at 90 ft", "0 ft", or a sentence of its own: "33 ft."
         boolean around = feet
                 && s.has(PLACE)
-                && f.low() >= LOWEST_SAID_FEET
+                && (f.low() >= LOWEST_SAID_FEET || s.has(COAST))
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around

@@ -28,7 +28,10 @@ final class AnotherTime {
     /** "I'll vent next time", "more pressure next time", "no bacon next time": so it was otherwise this time. */
     private static final Cue RESOLVED = Cue.of(
             "^(?!.*\\?)(?=.*\\bnext (time|batch|year|season)\\b).*\\b(vent(ed|ing)?|exhaust(ed|ing)?|pressure|vinegar|acid|lemon|percent|strength|longer|minutes|hotter|headspace|covered|peel(ed)?|processed|properly|correctly)\\b"
-                    + "|^(and |but |so )?(no|without|leave out the|leaving out the) [a-z]+( [a-z]+)?,? next (time|batch|year|season)\\b");
+                    + "|^(?!.*\\?)(?=.*\\bnext (time|batch|year|season)\\b).*\\b(leav(e|ing)( out| off)|omit(ting)?|skip(ping)?|cut(ting)? out) (the |that |those |any )?[a-z]+"
+                    + "|\\b(leave|leaving) (the |that |those )?[a-z]+( [a-z]+)? (out|off),? next (time|batch|year|season)\\b"
+                    + "|(^|[,;:] )(and |but |so )?(no|without|less|fewer) (more )?[a-z]+( [a-z]+)?,? next (time|batch|year|season)\\b"
+                    + "|\\bnext (time|batch|year|season),? (it'?s |i want |i'?ll use |we'?ll use )?(no|without|less|fewer) [a-z]+( [a-z]+)?[.!]?$");
 
     /** What is resolved for another time, and so was not done this time. */
     static Optional<Range> resolved(Sentence s) {

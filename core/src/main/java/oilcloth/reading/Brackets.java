@@ -269,7 +269,7 @@ final class Brackets {
         while (k < s.size()
                 && k - end < WORDS_BETWEEN
                 && !s.isClaimed(k)
-                && !GOES_ON.contains(s.token(k).norm())
+                && (!GOES_ON.contains(s.token(k).norm()) || isReadied(s, k))
                 && (s.token(k).isWord() || s.is(k, ",") || s.is(k, "-"))
                 && s.food(lexicon, k).isEmpty()) {
             k++;
@@ -280,6 +280,14 @@ final class Brackets {
                 && (MEASURED.matcher(s.around(k, 0, close - k + 1)).lookingAt()
                         || isOfTheSame(s, lexicon, food, k, close));
         return measures ? k : end;
+    }
+
+    /** "Peeled and cored". */
+    private static boolean isReadied(Sentence s, int and) {
+        return s.is(and, "and")
+                && and + 1 < s.size()
+                && s.token(and - 1).norm().endsWith("ed")
+                && s.token(and + 1).norm().endsWith("ed");
     }
 
     private static final Cue OF_A_JAR = Cue.of(

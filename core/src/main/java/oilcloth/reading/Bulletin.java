@@ -33,6 +33,10 @@ final class Bulletin {
     private static final Cue GENERAL = Cue.of(
             "\\b(be|are|is) (best |better )?frozen (for (best|better) quality|instead|rather than canned)\\b|\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
 
+    /** "Is bone-in really shorter than boneless?" */
+    private static final Cue ASKS_OF_A_RULE = Cue.of(
+            "^(and |so |but |also,? )?(is|are|does|do|how come|why (is|are|does|do|would)) (?![^?]*(\\d|\\b(ten|fifteen|twenty|half|mine|it|this|these|our|my|i|we)\\b))[^?]*\\b(shorter|longer|less( time)?|more( time)?|lower|higher|quicker|faster) than\\b[^?]*\\?$");
+
     private static final Cue OF_ONESELF = Cue.of("\\b(i|we|my|our)\\b");
 
     /** Words of a bulletin that tell nothing of this batch. */
@@ -41,6 +45,7 @@ final class Bulletin {
                 || s.has(WARNING)
                 || s.has(SAME_LOAD) && s.has(JARS_OF_EACH) && !s.has(IN_ONE_JAR)
                 || s.has(DECLINED)
+                || s.has(ASKS_OF_A_RULE)
                 || s.has(GENERAL) && !s.has(OF_ONESELF);
     }
 

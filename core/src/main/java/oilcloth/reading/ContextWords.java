@@ -195,7 +195,7 @@ final class ContextWords {
             }
         }
         return SharedName.of(guide.lexicon(), s, amount.next())
-                .map(f -> new Meant(f, amount.next() + 1))
+                .map(f -> new Meant(f.food(), f.next()))
                 .or(() -> colour(s, amount.next(), draft).map(f -> new Meant(f, colours(s, amount.next()))));
     }
 

@@ -132,7 +132,7 @@ final class IngredientFinder {
         if (Referring.isTakenBack(s, amount.next())) {
             return amount.next();
         }
-        if (Referring.equal(s, draft, amount, i)) {
+        if (Referring.equal(s, guide.lexicon(), draft, amount, i)) {
             int name = nameAfter.at(s, amount.next(), false);
             int foodEnd = name < 0
                     ? amount.next()

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.guide.Food;
@@ -77,20 +78,43 @@ final class Referring {
 
     /** What was weighed with more about it than goes into the jar. */
     private static final Cue AS_BOUGHT = Cue.of(
-            "\\b(husks?|pods?|shells?|hulls?|ears?|cobs?|stems?|vines?|unpeeled|unshelled|whole|bushels?|pecks?|as (bought|picked)|before)\\b");
+            "\\b(husks?|pods?|shells?|hulls?|ears?|cobs?|stems?|vines?|un(husked|peeled|shelled|shucked|pitted|hulled)|whole|bushels?|pecks?|as (bought|picked)|before)\\b");
 
-    /** "15 lb corn in the husk = 3 qt kernels": as it was prepared; else the same amount said twice. */
-    static boolean equal(Sentence s, Draft draft, Amounts.Found amount, int i) {
+    private static final Cue PREPARED = Cue.of(
+            "(of )?(cut |whole |clean )*(shelled|hulled|husked|podded|kernels|cut( off)?|pitted|peeled|stemmed|trimmed|after)\\b");
+
+    /**
+     * "15 lb corn in the husk = 3 qt kernels", "so 3 quarts cut", "14 lb limas in the pod, 4 quarts shelled": as it was
+     * prepared; else the same amount said twice.
+     */
+    static boolean equal(Sentence s, Lexicon lexicon, Draft draft, Amounts.Found amount, int i) {
         int last = draft.ingredients.size() - 1;
-        if (!s.is(i - 1, "=") || !amount.unitSaid() || last < 0) {
+        if (!amount.unitSaid() || last < 0) {
             return false;
         }
         Ingredient before = draft.ingredients.get(last);
         boolean same = before.amount().isPresent() && s.range().contains(before.range());
-        if (same && AS_BOUGHT.matcher(s.low()).find()) {
+        boolean bought = same && AS_BOUGHT.matcher(s.low()).find();
+        boolean told = s.is(i - 1, "=")
+                || bought
+                        && (s.is(i - 1, ",") || s.is(i - 1, "so") && s.is(i - 2, ","))
+                        && PREPARED.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                        && namesNoOther(s, lexicon, before.food(), amount.next());
+        if (told && bought) {
             draft.ingredients.set(last, before.withAmount(amount.amount()));
         }
-        return same;
+        return told && same;
+    }
+
+    /** Tokens behind an amount in which its name stands. */
+    private static final int NAME = 4;
+
+    private static boolean namesNoOther(Sentence s, Lexicon lexicon, Food food, int from) {
+        return IntStream.range(from, Math.min(s.size(), from + NAME))
+                .takeWhile(k -> s.token(k).isWord())
+                .mapToObj(k -> s.food(lexicon, k))
+                .flatMap(Optional::stream)
+                .allMatch(m -> m.food().group().equals(food.group()));
     }
 
     /** "1/2... sorry, 1 1/4 inch": the figure behind it holds. */

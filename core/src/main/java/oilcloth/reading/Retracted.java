@@ -95,6 +95,11 @@ final class Retracted {
                 && names(words, new Range(0, last), ingredients)) {
             return 0;
         }
+        // "Stock: roasted? No, just simmered"
+        int field = said.indexOf(':');
+        if (field > 0 && !names(words, new Range(field, cut.end()), ingredients) && said.indexOf('?') > field) {
+            return 0;
+        }
         Sentence dishes = new Sentence(words, new Range(0, cut.end()), false);
         List<Food> foods = ingredients.foodsOf(dishes);
         boolean named = !foods.isEmpty() || ProductName.namesForm(dishes) || ProductName.namesStyle(dishes);

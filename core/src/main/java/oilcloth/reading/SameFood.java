@@ -232,7 +232,7 @@ final class SameFood {
                         .isPresent();
     }
 
-    private static final Pattern BY_THE_WAY = Pattern.compile(" *\\(.*| (fresh|raw)$");
+    private static final Pattern BY_THE_WAY = Pattern.compile(" *\\([^)]*(\\)|$)| (fresh|raw)$");
 
     /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
     private static boolean closesAName(String text, List<Ingredient> named, Ingredient read) {
@@ -252,8 +252,10 @@ final class SameFood {
             // the lemon juice
             return before.contains(root)
                     && (again.indexOf(' ') < 0 || before.contains(again))
-                    // "the beans" after dried beans or peas
-                    && (Lexicon.head(before).endsWith(head) || before.contains(head + "s or "));
+                    // "the beans" after dried beans or peas, "the almond" after almond extract
+                    && (Lexicon.head(before).endsWith(head)
+                            || before.contains(head + "s or ")
+                            || before.endsWith(again + " extract"));
         });
     }
 

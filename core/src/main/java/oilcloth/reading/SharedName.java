@@ -15,18 +15,32 @@ final class SharedName {
 
     private SharedName() {}
 
+    /** Words of a kind: "sweet red". */
+    private static final int LONGEST = 2;
+
+    /** A name read together with another's last word. @param next the token behind its own words */
+    record Shared(Food food, int next) {}
+
     /** @param kind the token behind the first amount */
-    static Optional<Food> of(Lexicon lexicon, Sentence s, int kind) {
-        if (kind + 2 >= s.size()
-                || !s.token(kind).isWord()
-                || !JOINS.contains(s.token(kind + 1).norm())) {
+    static Optional<Shared> of(Lexicon lexicon, Sentence s, int kind) {
+        int join = kind;
+        while (join < s.size() && join - kind < LONGEST && s.token(join).isWord() && !isJoin(s, join)) {
+            join++;
+        }
+        if (join == kind || join + 1 >= s.size() || !isJoin(s, join)) {
             return Optional.empty();
         }
-        Optional<Amounts.Found> second = Amounts.at(s.tokens(), kind + 2).filter(Amounts.Found::unitSaid);
+        int next = join;
+        Optional<Amounts.Found> second = Amounts.at(s.tokens(), join + 1).filter(Amounts.Found::unitSaid);
         int at = second.map(Amounts.Found::next).orElse(s.size());
         return (at < s.size() ? s.food(lexicon, at) : Optional.<Lexicon.Match>empty())
                 .map(m -> s.token(at + m.length() - 1).norm())
-                .flatMap(head -> named(lexicon, s.token(kind).norm() + " " + head));
+                .flatMap(head -> named(lexicon, s.around(kind, 0, next - kind) + head))
+                .map(food -> new Shared(food, next));
+    }
+
+    private static boolean isJoin(Sentence s, int i) {
+        return JOINS.contains(s.token(i).norm());
     }
 
     private static Optional<Food> named(Lexicon lexicon, String name) {

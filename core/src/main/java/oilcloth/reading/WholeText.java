@@ -52,6 +52,7 @@ final class WholeText {
         stock(draft);
         soupOfIt(draft);
         plainSauce(text, draft);
+        pieFilling(text, draft);
         SameFood.justMeat(draft, text);
         Variety.settle(text, draft, guide);
         if (draft.facts.packs().isEmpty()
@@ -145,6 +146,22 @@ final class WholeText {
                 .allMatch(f -> f.kind() == FoodClass.TOMATO);
         if (tomatoes && PLAIN.matcher(text).find()) {
             draft.facts.forms().replaceAll(f -> f.value().equals("pasta-sauce") ? new Fact<>("sauce", f.range()) : f);
+        }
+    }
+
+    private static final Pattern FOR_PIES =
+            Pattern.compile("(?i)\\bfor (my |our |making |winter |the )*(\\w+ )?pies?\\b");
+
+    private static final Set<FoodClass> THICKENS = Set.of(FoodClass.STARCH, FoodClass.THICKENER);
+
+    /** "Sour cherries for pie", thickened: a filling, though nobody calls it one. */
+    private static void pieFilling(String text, Draft draft) {
+        if (draft.facts.forms().isEmpty() && FOR_PIES.matcher(text).find()) {
+            draft.ingredients.stream()
+                    .filter(i ->
+                            THICKENS.contains(i.food().kind()) && i.amount().isPresent())
+                    .findFirst()
+                    .ifPresent(i -> draft.facts.forms().add(Fact.read("pie-filling", i.range())));
         }
     }
 
