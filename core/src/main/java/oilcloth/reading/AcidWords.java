@@ -19,10 +19,10 @@ final class AcidWords {
                     + "( any)?( of)?( the| a)? (bottled?|store[- ]bought|reconstituted)\\b");
 
     private static final Cue SQUEEZED = Cue.of(
-            "(?<!not )(?<!n['’]t )\\b(squeezed?|fresh(ly)? squeezed|from (our|my|the) (lemons?|limes?|tree)|real lemons)\\b");
+            "(?<!not )(?<!n['’]t )\\b((?<!drained and )squeezed?(?! (dry|out)\\b)|fresh(ly)? squeezed|from (our|my|the) (lemons?|limes?|tree)|real lemons)\\b");
 
     private static final Cue FRESH = Cue.of(
-            "\\bfresh(ly)?([- ]squeezed)?\\b|\\bsqueezed?\\b|\\b(from|off( of)?) (our|my|the|a|her|his) ((own|backyard|neighbou?r's|meyer|eureka|key|potted) )*(lemons?|limes?|trees?)\\b|\\breal lemons\\b");
+            "\\bfresh(ly)?([- ]squeezed)?\\b|\\b(?<!drained and )squeezed?\\b(?! (dry|out)\\b)|\\b(from|off( of)?) (our|my|the|a|her|his) ((own|backyard|neighbou?r's|meyer|eureka|key|potted) )*(lemons?|limes?|trees?)\\b|\\breal lemons\\b");
     private static final Cue PERCENT = Cue.of(
             "(\\d+(?:\\.\\d+)?)\\s*(?:(?:to|-|–|or)\\s*(\\d+(?:\\.\\d+)?)\\s*)?(?:%|per ?cent|pct)|\\b(five|four|six) per ?cent|\\b(\\d+)[- ]grain");
     private static final Cue HOMEMADE = Cue.of(

@@ -27,7 +27,7 @@ final class Bulletin {
 
     /** "If desired, thicken with flour paste; I did not". */
     private static final Cue DECLINED = Cue.of(
-            "\\b(if desired|optional|if you like|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?[.) ]*$");
+            "\\b(if desired|optional|if you (like|want|prefer|wish)|you (may|can)( also)? (add|use|thicken|stir)|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?[.) ]*$");
 
     /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
     private static final Cue GENERAL = Cue.of(

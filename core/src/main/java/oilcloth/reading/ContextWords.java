@@ -279,7 +279,8 @@ final class ContextWords {
                         draft.ingredients.stream()
                                 .filter(i -> i.amount().isEmpty())
                                 .map(Ingredient::food))
-                .filter(f -> f.kind().isProduce())
+                // of grapes and their juice the grapes are weighed
+                .filter(f -> f.kind().isProduce() && !f.isFruitJuice())
                 .distinct()
                 .toList();
         return foods.size() == 1 ? Optional.of(foods.get(0)) : Optional.empty();

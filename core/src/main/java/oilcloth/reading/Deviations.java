@@ -184,7 +184,7 @@ final class Deviations {
 
     /** "My mother would've put a ham bone in but I know better now". */
     private static final Cue KNOWS_BETTER = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it)( now| any ?more| these days)?[.!]?$");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$");
 
     static boolean isAnothers(Sentence s) {
         return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);

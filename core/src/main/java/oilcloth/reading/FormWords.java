@@ -88,7 +88,7 @@ final class FormWords {
                     "\\b(across|on|over|down|from|past|through|with) (the|a|my) ((box|hand|old|cheese) )?(grater|shredder|ricer)\\b|\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
                     "fine"),
             Phrase.of(
-                    "\\bground up\\b|\\bground (it|them|the meat) |\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\b(meat ?balls|patties)\\b|\\bminced meat\\b|\\bsausage\\b",
+                    "\\bground up\\b|\\b(elk|deer|venison|moose|beef) ?burger\\b|\\bground (it|them|the meat) |\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\b(meat ?balls|patties)\\b|\\bminced meat\\b|\\bsausage\\b",
                     "ground"),
             Phrase.of("\\b(i|we|they|you|to) juiced? (our|the|my|your|them|it|all)\\b", "juice"),
             Phrase.of("\\b(chunks|cubes|cubed|strips|stew(ing)? meat|stew beef)\\b", "pieces"),

@@ -54,7 +54,7 @@ final class JarMentions {
                     && !PUT_UP.matcher(s.around(before, 4, 0)).find()) {
                 continue;
             }
-            if (isMeasureOfOne(s, i, jar.next())) {
+            if (counted && isPartOrSource(s, before, i) || isMeasureOfOne(s, i, jar.next())) {
                 continue;
             }
             // "2 Tbsp per quart" tells a dose; the jar it is done in only if no other is named
@@ -68,6 +68,14 @@ final class JarMentions {
             s.claim(counted ? before : single ? i - 2 : i, jar.next());
             i = jar.next() - 1;
         }
+    }
+
+    /** "4 cups juice, from about 2 1/2 quarts": nobody fills half a jar. */
+    private static boolean isPartOrSource(Sentence s, int figure, int i) {
+        double many = Numbers.at(s.tokens(), figure).orElseThrow().low();
+        boolean source = s.is(figure - 1, "from")
+                || s.is(figure - 2, "from") && (s.is(figure - 1, "about") || s.is(figure - 1, "around"));
+        return source && !s.is(i + 1, "jars") || many != Math.rint(many) && !countsJars(s, i);
     }
 
     /** "4 quarts of tomatoes", "2 pints vinegar": a measure, not jars. */

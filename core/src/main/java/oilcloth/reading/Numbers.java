@@ -172,6 +172,14 @@ final class Numbers {
                     && (tokens.get(article).is("the") || tokens.get(article).is("them"))) {
                 return Optional.empty();
             }
+            if (w.equals("quarter")
+                    && at > 0
+                    && tokens.get(at - 1).is("and")
+                    && next < tokens.size()
+                    && tokens.get(next).norm().endsWith("s")) {
+                // "wash and quarter tomatoes"
+                return Optional.empty();
+            }
             if (next < tokens.size() && tokens.get(next).is("of")) {
                 next++;
             }

@@ -31,7 +31,7 @@ public final class RecipeReader {
     private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     /** "Mango chutney w/ green mangoes: 11 cups …": a run-on text that opens with the name of what it makes. */
     private static final Cue OPENING = Cue.of(
-            "^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ){0,5}[A-Za-z'-]+(?: (?:19|20)\\d\\d)?)\\.\\s+");
+            "^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ){0,5}[A-Za-z'-]+(?: (?:19|20)\\d\\d| \\([A-Za-z' -]{2,24}\\))?)\\.\\s+");
 
     private static final Pattern HAIL = Pattern.compile(
             "(?i)^(hola|hi|hello|hey|howdy|greetings)( there| again| all| y'all| everyone| folks)?[!.]+\\s+");
@@ -223,8 +223,8 @@ public final class RecipeReader {
     }
 
     private static final Cue WITH = Cue.of("\\b(with|w/|in)\\b");
-    static final Set<FoodClass> TRIMMINGS =
-            Set.of(FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG, FoodClass.STARCH, FoodClass.THICKENER);
+    static final Set<FoodClass> TRIMMINGS = Set.of(
+            FoodClass.FAT, FoodClass.DAIRY, FoodClass.EGG, FoodClass.STARCH, FoodClass.THICKENER, FoodClass.ALCOHOL);
 
     /** "Pickled asparagus with a glug of olive oil": what no recipe is tested with is in the jar though only the title says so. */
     private void trimmings(String text, Range line, Draft draft) {
@@ -352,7 +352,7 @@ public final class RecipeReader {
 
     /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
     private static final Cue DISOWNED = Cue.of(
-            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
+            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bbut (i|we) (gave|have given|'ve given) (that|it) up( (many |some |a few )?(years|ages|long) ago| long since)?[.!]?$|\\bbut (i|we)('ve| have)? (quit|stopped)( (that|doing (that|it|so)))?( (many |some |a few )?years ago)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
 
     private void practices(Sentence s, Draft draft) {
         if (s.has(DISOWNED) || Deviations.isAnothers(s)) {

@@ -96,8 +96,12 @@ final class SameFood {
                 });
     }
 
+    /** "Meat", "6 oz of meat". */
+    private static final Pattern JUST_MEAT = Pattern.compile(
+            "(?i)(([\\d ./½¼¾-]+|a|one|two|three|six) ?(oz|ounces?|lbs?|pounds?|cups?)\\.? (of )?(the )?)?meat");
+
     static boolean isJustMeat(String text, Ingredient i) {
-        return i.amount().isEmpty() && i.range().of(text).equalsIgnoreCase("meat");
+        return JUST_MEAT.matcher(i.range().of(text)).matches();
     }
 
     private static final Set<String> STONE_FRUIT =
@@ -150,6 +154,7 @@ final class SameFood {
             }
             boolean repeats = read.amount().isEmpty()
                     || isShareOf(known, read)
+                    || isCountedAgain(s, known, read)
                     || isPrepared(s, known, read)
                     || (!s.isItem() && sameAmount(known, read))
                     || (known.amount().isPresent() && s.has(REFERENCE) && !isMore(read, known));
@@ -222,6 +227,21 @@ final class SameFood {
                 && read.perJar().isPresent()
                 && known.perJar().isEmpty()
                 && known.amount().isPresent();
+    }
+
+    private static final Pattern OPENS = Pattern.compile("[^()]*\\( ?(about |around |from |roughly |some )*");
+
+    /** "5 lb cantaloupe in cubes (two melons, not quite ripe)". */
+    private static boolean isCountedAgain(Sentence s, Ingredient known, Ingredient read) {
+        return read.amount().filter(a -> a.unit() == Unit.EACH).isPresent()
+                && known.amount()
+                        .filter(a -> a.unit().kind() != Unit.Kind.COUNT)
+                        .isPresent()
+                && s.range().contains(known.range())
+                && known.range().end() < read.range().start()
+                && OPENS.matcher(s.whole())
+                        .region(known.range().end(), read.range().start())
+                        .matches();
     }
 
     /** "6 small hot peppers … one in each jar". */

@@ -80,6 +80,10 @@ final class Serving {
 
     private static final Cue INTO_EACH = Cue.of("\\b(in|into) (each|every|the|all the) jars?\\b");
 
+    /** "We put noodles in when we open it", and nothing else in the sentence. */
+    private static final Cue PUT_IN_LATER = Cue.of(
+            "^(the )?(i|we|she|he|they|kids|family)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)? (the |some |a little |our |cooked |fresh |egg )*\\w+( (and|or) \\w+)?( in)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?)( (it|them|one|a jar|the jar))?[.!]?$");
+
     /** What was canned, or who eats it. */
     private static final Cue THE_DISH = Cue.of(
             "\\b(it|its|it's|they|they're|them|these|this|those|that|we|i|he|she|nobody|everybody|everyone|husband|wife|kids|children|mother|father|brother|sister|son|daughter|neighbou?r|dog|cow|chickens|hens|pigs|birds|gone|wonderful|lovely|good|great)\\b");
@@ -107,6 +111,9 @@ final class Serving {
     static boolean reaches(Sentence s, int i) {
         int at = s.token(i).range().start() - s.range().start();
         Optional<Range> eaten = EATEN_WITH.find(s.searched(), 0);
+        if (PUT_IN_LATER.matcher(s.low()).matches()) {
+            return true;
+        }
         if (eaten.isPresent() && !s.has(PUT_ELSEWHERE)) {
             return at >= eaten.get().start();
         }

@@ -19,8 +19,8 @@ final class Signature {
 
     /** A line of nothing but names: "Bettina Loomis", "D. Quill, Upper Marsh Rd.", or of tags: "#zucchinilife". */
     static boolean is(Sentence s, Lexicon lexicon) {
-        boolean names =
-                s.size() <= (isBelowClosing(s) ? FULL_NAME : NAME_WORDS) || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
+        boolean names = s.size() <= (isBelowClosing(s) || s.has(OPENS_WITH_CLOSING) ? FULL_NAME : NAME_WORDS)
+                || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
         for (int i = 0; names && i < s.size(); i++) {
             Token t = s.token(i);
             boolean tag = s.is(i - 1, "#") && t.isWord();
@@ -36,6 +36,10 @@ final class Signature {
 
     private static final Cue CLOSING = Cue.of(
             "\\b(regards|sincerely|truly|thanks( so much| again| much| a lot)?|thank you( so much| kindly)?|cheers|wishes|gratefully|respectfully|cordially|warmly|faithfully|appreciatively|yours|love|advance)[,.!:-]*\\s+$");
+
+    /** "Respectfully, Mrs. Orrin Tate". */
+    private static final Cue OPENS_WITH_CLOSING = Cue.of(
+            "^((with |my |kind |kindest |best |warm )*(regards|wishes)|(yours )?(sincerely|truly|respectfully|gratefully|cordially|faithfully)|yours|love|cheers|many thanks|thanks( again)?|thank you),");
 
     /** Characters of the line that closes a letter. */
     private static final int CLOSING_LINE = 40;

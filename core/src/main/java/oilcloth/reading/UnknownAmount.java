@@ -49,7 +49,7 @@ final class UnknownAmount {
             "\\b(in the freezer|froze|were frozen|were dried|dehydrated|gave|given|ate|eaten|sold|chickens|hens|pigs|compost|neighbou?rs?|food bank)\\b");
 
     private static final Cue MAKES = Cue.of(
-            "\\bmakes?\\b|\\b(gave|got) (me |us )?(about )?(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (pints|quarts|jars|half)");
+            "\\bmakes?\\b|\\b(gave|got|made|yielded|filled) (me |us )?(about )?(\\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (pints|quarts|jars|half)");
 
     /** "14 lb/9 pt": what it came to. */
     private static final Cue PER_JARS = Cue.of("(/|- ?>|→|=) \\d+ (pts?|qts?|pints|quarts)\\b");
@@ -97,6 +97,9 @@ final class UnknownAmount {
     /** "A whole cup is too sour for us". */
     private static final Cue JUDGED =
             Cue.of("(is|was|would be|seems|seemed) (way |just |much |far |a bit |a little )?too\\b");
+
+    /** "4 cups juice (from about 2 1/2 quarts, a fourth of them red)": what it was pressed from. */
+    private static final Cue SOURCE = Cue.of("\\( from (about |around |some |roughly )?$");
 
     /** "17 lb for 7 quarts", "22 lb = 7 quarts", "10 lb after trimming". */
     private static final Cue COMES_TO = Cue.of(
@@ -210,7 +213,7 @@ final class UnknownAmount {
                 || told && FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 || FROM_A_GROWER.matcher(s.around(amount.next(), 0, 6)).lookingAt()
                 // "Venison, ground. 18 lb."
-                || told && i == 0 && !s.isItem() && amount.next() >= s.size() - 1
+                || told && i == 0 && !s.isItem() && (amount.next() >= s.size() - 1 || isAside(s, amount.next()))
                 || kind == Unit.Kind.MASS
                         && PER_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || isOfJars(amount.amount().unit())
@@ -238,6 +241,7 @@ final class UnknownAmount {
                 || GAVE.matcher(s.around(amount.next(), 0, 4)).lookingAt()
                 || s.low().endsWith("?")
                         && ENOUGH_FOR.matcher(s.around(i, 3, 0)).find()
+                || SOURCE.matcher(s.around(i, 3, 0)).find()
                 || told && unnamed && OUT_OF.matcher(s.around(i, 9, 0)).find()
                 || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
                 || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
@@ -273,6 +277,14 @@ final class UnknownAmount {
         }
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), strange || !leftover));
         return end;
+    }
+
+    private static final Cue ASIDE = Cue.of(
+            "\\( ((on|from|at|the|a|big|sale|last|this|my|our|store|farm|local|[a-z]+'s) ?)*(sale|deal|special|store|farm|market|co - op|haul|batch|week|year|one|load) ?!* \\) ?[.!]?$");
+
+    /** "30 lb (on sale!)." */
+    private static boolean isAside(Sentence s, int from) {
+        return ASIDE.matcher(s.around(from, 0, s.size()).strip()).matches();
     }
 
     /** "24 lb beets -> 8 qt", "Result: 7 qts". */

@@ -3,12 +3,15 @@ package oilcloth.review;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.stream.Stream;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
 import oilcloth.check.Subject;
 import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
 import oilcloth.guide.Process;
 import oilcloth.guide.TestedRecipe;
 import oilcloth.recipe.Ingredient;
@@ -48,9 +51,7 @@ final class FoodNeeds {
                 .filter(r -> plain)
                 .ifPresent(r -> ask(out, r.of(s.recipe().text()), List.of(r)));
         for (Ingredient i : s.recipe().inJar()) {
-            boolean vague =
-                    i.food().name().equals("vegetables") || i.food().name().equals("fruit");
-            if (vague && i.amount().isPresent()) {
+            if (isUmbrella(i.food()) && i.amount().isPresent()) {
                 ask(out, i.food().name(), List.of(i.range()));
             }
         }
@@ -58,44 +59,82 @@ final class FoodNeeds {
 
     /** "Sauce without meat", "Squash pickles: no wait, mine is kraut". */
     private static final Cue TAKEN_BACK = Cue.of(
-            "\\b(without|w/o|no) (?!(added )?(salt|sugar|oil|fuss|fail|cook|pressure|bake|need|more)\\b)|\\?[ -]*no\\b|\\b(wait|kidding|instead|mock|sorry)\\b");
+            "\\b(without|w/o|no) (?!(added )?(salt|sugar|oil|fuss|fail|cook|pressure|bake|need|more)\\b)|[?.,][ -]*no\\b|\\bno[.,!]|\\b(wait|kidding|instead|mock|sorry)\\b");
 
-    /** "Canned eggplant" over a recipe for beans: the heading names a food that is nowhere in what was placed. */
+    /** What changes a jar, beside what it is filled with. */
+    private static final Set<FoodClass> BEARS = Set.of(
+            FoodClass.ALCOHOL,
+            FoodClass.FRESH_HERB,
+            FoodClass.NUT,
+            FoodClass.DAIRY,
+            FoodClass.EGG,
+            FoodClass.FAT,
+            FoodClass.STARCH,
+            FoodClass.THICKENER);
+
+    /**
+     * "Canned eggplant" over a recipe for beans, "Pears with jalapenos" over one for pears: the heading names a food that is
+     * nowhere in what was placed.
+     */
     static void titled(Subject s, Findings out) {
         List<Food> named = s.recipe().titleFoods().stream()
-                .filter(f -> f.kind().isProduce()
-                        && !f.name().equals("vegetables")
-                        && !f.name().equals("fruit"))
+                .filter(f -> f.kind().isProduce() && !isUmbrella(f) && !isOfBones(f) || BEARS.contains(f.kind()))
                 .toList();
         boolean takenBack = s.said().opening(TAKEN_BACK)
                 || s.recipe()
                         .title()
                         .filter(t -> s.said().around(t, TAKEN_BACK))
                         .isPresent();
-        if (named.isEmpty() || takenBack || named.stream().anyMatch(f -> isPlacedAs(s, f))) {
+        if (takenBack) {
             return;
         }
-        ask(out, named.get(0).name(), s.recipe().title().stream().toList());
+        List<Range> title = s.recipe().title().stream().toList();
+        named.stream().filter(f -> !isPlacedAs(s, f)).findFirst().ifPresent(f -> ask(out, f.name(), title));
+        title.stream()
+                .map(t -> t.of(s.recipe().text()).toLowerCase(Locale.ROOT))
+                .flatMap(t -> DISH.matcher(t).results())
+                .map(MatchResult::group)
+                .filter(dish -> called(s).noneMatch(name -> name.contains(dish)))
+                .findFirst()
+                .ifPresent(dish -> ask(out, dish, title));
+    }
+
+    /** Dishes of many foods, none of which a plain pack is. */
+    private static final Cue DISH = Cue.of(
+            "(?<!\\b(not|no) )\\b(casserole|gravy|curry|butter(ed|y)|cheesy|creamy|candied|boozy|drunken|stuffed|loaded|barbecued?|barbeque|bbq|stroganoff|pot pie|gumbo|jambalaya|goulash|lasagna|stir[- ]fry|fried rice|alfredo|dressing|marinade|chowder|bisque|hash|pesto|hummus|pudding|cake|bread|vegetable juice|veggie juice)\\b(?! (and butter|pickles?|spices?|salt))");
+
+    private static Stream<String> called(Subject s) {
+        return Stream.concat(
+                        s.placement().recipe().stream().map(TestedRecipe::name),
+                        s.placement().open().stream().map(Process::title))
+                .map(name -> name.toLowerCase(Locale.ROOT));
+    }
+
+    /** Named with the meat it comes from. */
+    private static boolean isOfBones(Food food) {
+        return food.name().equals("broth") || food.name().equals("bone");
+    }
+
+    private static boolean isUmbrella(Food food) {
+        return food.name().equals("vegetables") || food.name().equals("fruit");
     }
 
     private static boolean isPlacedAs(Subject s, Food food) {
-        Stream<Food> used = s.recipe().ingredients().stream().map(Ingredient::food);
-        Stream<Food> listed = s.placement().recipe().stream()
-                .flatMap(r -> r.ingredients().stream())
-                .flatMap(l -> l.foods().stream());
-        Stream<String> called = Stream.concat(
-                s.placement().recipe().stream().map(TestedRecipe::name),
-                s.placement().open().stream().map(Process::title));
-        return Stream.concat(used, listed).anyMatch(f -> isAkin(f, food))
-                || called.anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(food.name()))
-                || s.guide().placing().stream()
-                        .filter(r -> s.placement().open().contains(r.process()))
-                        .anyMatch(r -> r.takes(food) || r.form().endsWith("soup"));
+        return Stream.concat(s.recipe().ingredients().stream().map(Ingredient::food), s.produce().main().stream())
+                        .anyMatch(f -> isAkin(f, food))
+                || called(s).anyMatch(name -> name.contains(food.name()))
+                || s.placement().recipe().isEmpty()
+                        && s.guide().placing().stream()
+                                .filter(r -> s.placement().open().contains(r.process()))
+                                .anyMatch(r -> r.takes(food) || r.form().endsWith("soup"));
     }
 
-    /** "Squash" heads a recipe for winter squash. */
-    private static boolean isAkin(Food one, Food other) {
-        return lastWord(one.group()).equals(lastWord(other.group()));
+    /** "Squash" heads a recipe for winter squash, "orange" one with orange juice, "berry" one of raspberries. */
+    private static boolean isAkin(Food used, Food named) {
+        return lastWord(used.group()).equals(lastWord(named.group()))
+                || used.name().startsWith(named.name() + " ")
+                || used.name().split(",")[0].equals(named.name().split(",")[0])
+                || used.name().endsWith("berry") && named.name().endsWith("berry");
     }
 
     private static String lastWord(String group) {
