@@ -56,6 +56,12 @@ final class Durations {
     private static final Cue PINGED =
             Cue.of("\\b(ping(ed|s)?|pop(ped|s)?|seal(ed)?|down|cool(ed)?)( \\w+)? (in|within|after) (about |only )?$");
 
+    /** "A steam canner is fine if the time is 45 minutes or less": a rule. */
+    private static final Cue LIMIT =
+            Cue.of("\\b(if|when|as long as|so long as|provided|limit|where) (the |it's |it |a )?(\\w+ )*$");
+
+    private static final Cue OR_LESS = Cue.of("or (less|under|shorter|fewer)\\b");
+
     private static final Cue BOILED =
             Cue.of("(of |in |at )?(the |a )?(boil\\w*|process\\w*|canner|water ?bath|bath)\\b");
 
@@ -183,6 +189,10 @@ final class Durations {
                 || s.is(d.next(), "ahead")
                 || RESTING.matcher(s.around(d.next(), 0, 4)).lookingAt()
                 || s.is(d.next(), "ago")) {
+            return;
+        }
+        if (OR_LESS.matcher(s.around(d.next(), 0, 2)).lookingAt()
+                && LIMIT.matcher(s.around(i, 8, 0)).find()) {
             return;
         }
         boolean moment = s.is(i, "a") && d.most() == 1;

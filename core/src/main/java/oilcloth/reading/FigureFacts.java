@@ -153,7 +153,7 @@ final class FigureFacts {
                         || draft.facts.vented().isPresent();
         if (u.is("psi")
                 || PressurePounds.at(s, unit)
-                || told && (PressurePounds.alone(s, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
+                || told && (PressurePounds.alone(s, draft, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
             if (f.high() == 0 && ALL_ALONG.matcher(s.around(unit + 1, 0, 4)).find()) {
                 draft.unread.add(new Unread(s.span(i, unit + 1), true));
             }

@@ -83,9 +83,12 @@ final class PressurePounds {
 
     private static final Cue OF_A_CANNER = Cue.of("\\b(vent\\w*|exhaust\\w*|steam\\w*|dial|weighted|gauge)\\b");
 
-    /** "Vented 10. 11 pounds. 30 min quarts": nothing else in the sentence, once the canner has been told. */
-    static boolean alone(Sentence s, int figure, int unit) {
+    /** "Vented 10. 11 pounds. 30 min quarts": nothing else in the sentence, once the canner has been told and something is in it. */
+    static boolean alone(Sentence s, Draft draft, int figure, int unit) {
         Token u = s.token(unit);
+        if (!isFull(draft) && draft.facts.gauge().isEmpty()) {
+            return false;
+        }
         boolean ends = unit + 1 >= s.size()
                 || s.is(unit + 1, ".")
                         && (unit + 2 == s.size() || s.token(unit + 2).isNumber());
@@ -114,10 +117,7 @@ final class PressurePounds {
     static boolean inCanner(Sentence s, Draft draft, Numbers.Figure f, int unit) {
         Token u = s.token(unit);
         boolean pounds = u.is("pounds") || u.is("lbs") || u.is("lb") || u.is("#");
-        boolean full = draft.filled
-                || draft.facts.headspace().isPresent()
-                || draft.facts.vented().isPresent();
-        if (!pounds || !full || f.low() < LEAST || f.high() > MOST || s.isItem() || s.is(unit + 1, "of")) {
+        if (!pounds || !isFull(draft) || f.low() < LEAST || f.high() > MOST || s.isItem() || s.is(unit + 1, "of")) {
             return false;
         }
         if (THEN_MINUTES.matcher(s.around(unit, 0, 16)).lookingAt()) {
@@ -131,6 +131,12 @@ final class PressurePounds {
                         || !s.token(unit + 1).isWord()
                         || GOES_ON.contains(s.token(unit + 1).norm());
         return ends && BROUGHT_TO.matcher(s.around(unit - 1, 4, 0)).find() && !s.has(WEIGHED);
+    }
+
+    private static boolean isFull(Draft draft) {
+        return draft.filled
+                || draft.facts.headspace().isPresent()
+                || draft.facts.vented().isPresent();
     }
 
     private static String inBracket(Sentence s, int open) {

@@ -61,6 +61,15 @@ final class Residue {
 
     private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
+    /** "Simmer 10 minutes. Add the spices, simmer another 20." */
+    private static final Cue ANOTHER =
+            Cue.of("\\b(simmer|boil|cook)(ed|s)? ((it|them|all|gently|for|about) )*(another|an additional) $");
+
+    private static boolean isElided(Sentence s, Draft draft, int i) {
+        boolean ends = i + 1 >= s.size() || !s.token(i + 1).isWord();
+        return ends && !draft.inCanner && ANOTHER.matcher(s.around(i, 6, 0)).find();
+    }
+
     /** "I use mine on beans": what is eaten with what. */
     private static final Cue THEIRS = Cue.of(" (mine|hers|his|ours|theirs) (on|over|with|for)\\b");
 
@@ -113,6 +122,7 @@ final class Residue {
                     && !isTime(s, i)
                     && !isHeat(s, i)
                     && !isVenting(s, i)
+                    && !isElided(s, draft, i)
                     && !isCountOfJars(s, i)
                     && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "")
                     && !OF_THE_DEPTH.matcher(s.around(i + 1, 0, 4)).lookingAt();
