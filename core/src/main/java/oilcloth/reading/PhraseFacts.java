@@ -68,17 +68,21 @@ final class PhraseFacts {
                     "fruit juice"),
             Phrase.of(POUR + "[^.;]{0,60}\\b(broth|stock|meat juices)\\b", "broth"));
 
+    /** Said of nothing else than the jar, whatever sentence it stands in. */
+    private static final JarCue NO_HEADSPACE = new JarCue(
+            p(
+                    "\\b(no|without|leave no|leaving no|left no|not? any|zero|0) head ?(space|room)\\b(?! (is |was )?(needed|required|given|stated|listed|figure|problems?|issues?|trouble|in the|on the))"),
+            0,
+            0.125);
+
     private static final List<JarCue> CUES = List.of(
             new JarCue(
                     p(
                             "\\b(fill|filled|full|up|level|pack|packed|stuff|stuffed)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
                     0,
                     0.125),
-            new JarCue(
-                    p(
-                            "\\b(a )?hair('s breadth)? (of|from|below|under|off) the (rim|top|brim|lip)\\b|\\bno head ?(space|room) (at all|to speak of|left)?|\\b(without|leave no|leaving no|left no|not? any|zero) head ?(space|room)\\b"),
-                    0,
-                    0.125),
+            new JarCue(p("\\b(a )?hair('s breadth)? (of|from|below|under|off) the (rim|top|brim|lip)\\b"), 0, 0.125),
+            NO_HEADSPACE,
             new JarCue(p("\\bjust (under|below|shy of) the (rim|top|brim)\\b"), 0.125, 0.25),
             new JarCue(p("\\b(first|top) thread\\b"), 0.125, 0.375),
             new JarCue(p("\\b(second|2nd) thread\\b|\\bbottom of the threads?\\b"), 0.375, 0.75),
@@ -234,13 +238,15 @@ final class PhraseFacts {
                 || s.low().contains("leaving");
         boolean water = s.low().contains("water in the") || s.low().contains("canner");
         Optional<Fact<HeadspaceStated>> told = draft.facts.headspace();
-        if (told.isPresent() && !told.get().value().cue() && filling && !water) {
+        if (told.isPresent() && !told.get().value().cue()) {
             // "leave half an inch … I fill mine to the brim": what is done speaks against what was said
-            s.find(CUES.get(0).pattern()).ifPresent(r -> draft.unread.add(new Unread(r, true)));
+            s.find(NO_HEADSPACE.pattern())
+                    .or(() -> filling && !water ? s.find(CUES.get(0).pattern()) : Optional.empty())
+                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
-        if (told.isEmpty() && filling && !water) {
+        if (told.isEmpty()) {
             for (JarCue cue : CUES) {
-                Optional<Range> r = s.find(cue.pattern());
+                Optional<Range> r = cue == NO_HEADSPACE || filling && !water ? s.find(cue.pattern()) : Optional.empty();
                 if (r.isPresent()) {
                     draft.facts.headspace(Fact.read(
                             new HeadspaceStated(Headspace.ofInches(cue.least()), Headspace.ofInches(cue.most()), true),
