@@ -129,7 +129,7 @@ final class Appearance {
     /** Said to be in the jar, perhaps, and not of the recipe: "there's peas in it for color". */
     private boolean isAnotherFood(Sentence s, int i, Draft draft) {
         return s.food(lexicon, i).isPresent()
-                && !COLOURS.contains(s.token(i).norm())
+                && (!COLOURS.contains(s.token(i).norm()) || s.is(i + 1, "oil"))
                 && !IN_ANY_JAR.contains(s.token(i).norm())
                 && draft.ingredients.stream().anyMatch(known -> !s.range().contains(known.range()))
                 && !(s.is(i, "meat")

@@ -98,7 +98,7 @@ final class SameFood {
 
     /** "Meat", "6 oz of meat". */
     private static final Pattern JUST_MEAT = Pattern.compile(
-            "(?i)(([\\d ./½¼¾-]+|a|one|two|three|six) ?(oz|ounces?|lbs?|pounds?|cups?)\\.? (of )?(the )?)?meat");
+            "(?i)(([\\d ./½¼¾-]+|a|one|two|three|six) ?(oz|ounces?|lbs?|pounds?|cups?)\\.? (of )?(the )?)?((stew|stewing|hot|lean) )?meat");
 
     static boolean isJustMeat(String text, Ingredient i) {
         return JUST_MEAT.matcher(i.range().of(text)).matches();
@@ -149,7 +149,8 @@ final class SameFood {
         }
         for (int i = 0; i < draft.ingredients.size(); i++) {
             Ingredient known = draft.ingredients.get(i);
-            if (!sameFood(known, read)) {
+            if (!sameFood(known, read)
+                    && !(isJustMeat(s.whole(), read) && known.food().kind() == FoodClass.MEAT)) {
                 continue;
             }
             boolean repeats = read.amount().isEmpty()
@@ -327,10 +328,7 @@ final class SameFood {
                         && a.food().name().contains("onion"))
                 || (b.amount().isEmpty()
                         && a.food().name().startsWith("dill")
-                        && b.food().name().startsWith("dill"))
-                || (b.amount().isEmpty()
-                        && a.food().kind() == FoodClass.MEAT
-                        && b.food().name().equals("beef"));
+                        && b.food().name().startsWith("dill"));
     }
 
     private static boolean isMore(Ingredient read, Ingredient known) {

@@ -28,7 +28,10 @@ final class Serving {
 
     /** Whether foods named in the sentence may be company only. */
     static boolean isTold(Sentence s) {
-        return s.has(CUE) && !s.has(IN_IT) && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
+        return s.has(CUE)
+                && !s.has(IN_IT)
+                && !s.has(Vocabulary.WE_ADD)
+                && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
     }
 
     private static final String ON =

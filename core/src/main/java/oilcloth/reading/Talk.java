@@ -216,7 +216,7 @@ final class Talk {
     }
 
     private boolean putsAFoodIn(Sentence s) {
-        return (s.has(IN_THE_JAR) || Serving.isPutIn(s))
+        return (s.has(IN_THE_JAR) || s.has(Vocabulary.WE_ADD) || Serving.isPutIn(s))
                 && IntStream.range(0, s.size()).anyMatch(i -> isNamed(s, i, f -> true));
     }
 

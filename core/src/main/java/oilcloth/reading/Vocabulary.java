@@ -39,6 +39,10 @@ final class Vocabulary {
     static final Cue ADD = Cue.of(
             "\\b(add|adds|added|adding|stir in|stirred in|mix in|mixed in|puts? in|putting in|goes in|went in|splash in|glug of|splash of|dab of|dollop of|knob of|spoon(ful)? of|handful of|toss in|tossed in|throw in|threw in|drop in|dropped(?! (to|back|by|below|off|again|out))|drop(?! (to|back|by|below|off|again|out))|fold in|folded in|blend in|blended in|sprinkle|sprinkled|season with|top with|topped with|whisk in|pour in|thicken(ed)? with|dump in|dumped in|(?<!for )use|used(?! to (do|be|make|can|have|put|say|live|go|help)\\b)|include|included|spread|layer of)\\b");
 
+    /** "We add walnuts from the tree". */
+    static final Cue WE_ADD = Cue.of(
+            "\\b(i|we) (also |always |just |usually |even |then )?(add|added|stir|stirred|mix|mixed|throw|threw|toss|tossed|drop|dropped|slip|slipped|tuck|tucked)( in)? (?!(it|them|up)\\b)(?![^.;]*\\b(when|once|after|before) (i|we) (open|serve|eat|heat|reheat|use))");
+
     /** Words an "add …" may hold without naming an ingredient. */
     static final Set<String> KITCHEN = Set.of(
             "it",
