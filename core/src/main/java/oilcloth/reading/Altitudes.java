@@ -3,7 +3,6 @@ package oilcloth.reading;
 import java.util.Set;
 import oilcloth.measure.Altitude;
 import oilcloth.recipe.Fact;
-import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Token;
 
@@ -213,7 +212,7 @@ final class Altitudes {
         double height = doubted ? f.low() : f.high();
         Altitude altitude = metres ? Altitude.ofMetres(height) : Altitude.ofFeet((int) Math.ceil(height));
         if (doubted) {
-            draft.unread.add(new Unread(s.span(i, to), true));
+            draft.doubt(s.span(i, to));
         }
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
@@ -222,7 +221,7 @@ final class Altitudes {
                 && !s.has(LIKE_OURS)
                 && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
             // two places, one recipe: which of them holds is asked
-            draft.unread.add(new Unread(s.span(i, to), true));
+            draft.doubt(s.span(i, to));
         }
     }
 }

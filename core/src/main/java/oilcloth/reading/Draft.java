@@ -64,7 +64,7 @@ final class Draft {
     /** Sentences of a letter without a title that may still name the product. */
     int opening = 3;
 
-    /** Measured things whose names nobody knows; no talk excuses them. */
+    /** Measured things whose names nobody knows, and what speaks against what was told; no talk excuses them. */
     int unknownThings;
     /** Heading "for the soak" and the like: what follows is poured off. */
     boolean asideSection;
@@ -96,4 +96,10 @@ final class Draft {
 
     /** Words that say the food itself was cooked before filling. */
     Optional<Range> cooked = Optional.empty();
+
+    /** Asks about words that a reader understood to speak against what was told: no talk around them excuses them. */
+    void doubt(Range words) {
+        unread.add(new Unread(words, true));
+        unknownThings++;
+    }
 }

@@ -6,7 +6,6 @@ import java.util.regex.Pattern;
 import oilcloth.measure.Pressure;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
-import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Token;
 
@@ -155,7 +154,7 @@ final class FigureFacts {
                 || PressurePounds.at(s, unit)
                 || told && (PressurePounds.alone(s, draft, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
             if (f.high() == 0 && ALL_ALONG.matcher(s.around(unit + 1, 0, 4)).find()) {
-                draft.unread.add(new Unread(s.span(i, unit + 1), true));
+                draft.doubt(s.span(i, unit + 1));
             }
             // "the gauge fell to 8 lb", "off heat, 0 psi by itself" is no pressure anybody processed at
             boolean fell = FELL.matcher(s.around(i, 4, 0)).find();

@@ -5,7 +5,6 @@ import java.util.Set;
 import oilcloth.measure.Headspace;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
-import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Token;
 
@@ -214,7 +213,7 @@ final class HeadspaceFigures {
                         .isPresent();
         if (toldAgain) {
             // "half an inch. … Two inches left.": behind the canning it is no step on the way
-            draft.unread.add(new Unread(s.span(from, to), true));
+            draft.doubt(s.span(from, to));
             return;
         }
         // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
@@ -234,7 +233,7 @@ final class HeadspaceFigures {
                     .filter(h -> h.value().cue() && h.value().most().inches() <= BRIM)
                     .flatMap(Fact::range)
                     .filter(r -> !s.range().contains(r))
-                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
+                    .ifPresent(r -> draft.doubt(r));
             draft.facts.headspace(Fact.read(
                     new HeadspaceStated(Headspace.ofInches(f.low()), Headspace.ofInches(f.high()), false),
                     s.span(from, to)));

@@ -9,7 +9,6 @@ import oilcloth.measure.Minutes;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.HeadspaceStated;
-import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
@@ -181,7 +180,7 @@ final class PhraseFacts {
                     draft.facts.liquids().stream().anyMatch(l -> !l.value().equals("none"));
             if (otherwise) {
                 // covered with broth, and then "no liquid at all"
-                draft.unread.add(new Unread(none.get(), true));
+                draft.doubt(none.get());
             }
             draft.facts.liquids().add(Fact.read("none", none.get()));
             return;
@@ -242,7 +241,7 @@ final class PhraseFacts {
             // "leave half an inch … I fill mine to the brim": what is done speaks against what was said
             s.find(NO_HEADSPACE.pattern())
                     .or(() -> filling && !water ? s.find(CUES.get(0).pattern()) : Optional.empty())
-                    .ifPresent(r -> draft.unread.add(new Unread(r, true)));
+                    .ifPresent(r -> draft.doubt(r));
         }
         if (told.isEmpty()) {
             for (JarCue cue : CUES) {
