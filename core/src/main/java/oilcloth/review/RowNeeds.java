@@ -143,11 +143,12 @@ final class RowNeeds {
                     "corn-kernel",
                     "(?<!\\b(not|never|don't|didn't|without|no|nor|than)\\b[^.;]{0,12})\\bscrap(e|ed|ing)\\b(?! (the )?(seeds|bowl))|\\bmilky\\b",
                     "time.short"),
+            odd("soup", "\\b(creamed|silky|strained through|food mill|milled)\\b(?! tomato)", "pack.dense"),
+            // tested in pieces; of plain vegetables a mash is another form and is not placed here
             odd(
-                    "soup",
-                    "\\b(pureed?|puréed|blended|creamed|silky|strained through|food mill|milled)\\b(?! tomato)",
+                    "soup|succotash|mixed-vegetables|chile-con-carne|poultry|meat-chunks|fish-raw|tuna|clams|oysters|crab",
+                    "(?<!\\b(not|never|no|don't|didn't|without)\\b[^.;]{0,16})\\b(mash(ed|es)?(?! (potato|sweet))|pur[eé]e(d|s)?|riced|blend(ed)? (it|them|until|till|smooth|everything|all|the (soup|meat|vegetables|lot))|(in|with|through) (the|a|my) (blender|food processor))\\b(?![^.;]*\\b(when|once|after) (i|we|you|they) (open|serve|eat|heat|use)|[^.;]*\\b(baby|later)\\b)",
                     "pack.dense"),
-            odd("mixed-vegetables", "\\b(mashed|pureed|riced)\\b", "pack.dense"),
             odd("pumpkin", "\\b(roasted|baked)\\b(?![^.;]*\\bseeds\\b)", "pack.dense"),
             odd(
                     "peas",
