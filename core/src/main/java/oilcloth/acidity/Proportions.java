@@ -178,6 +178,36 @@ public final class Proportions {
         return cups;
     }
 
+    /**
+     * Whether the citrus juice of a recipe tested with vinegar and juice falls short for the vinegar there is: the juice is the
+     * stronger acid, and the cups together would hide it.
+     */
+    public boolean isShortOfJuice(Recipe read, TestedRecipe tested) {
+        double listed = tested.ingredients().stream()
+                .filter(l -> !l.aside()
+                        && !l.foods().isEmpty()
+                        && l.foods().get(0).isCitrusJuice()
+                        && !l.item().contains(" per "))
+                .mapToDouble(l -> l.foods()
+                        .get(0)
+                        .volume(
+                                l.amount().orElseThrow(),
+                                l.amount().orElseThrow().low())
+                        .map(Volume::cups)
+                        .orElse(0.0))
+                .sum();
+        double juice = citrusCups(read);
+        double vinegar = acidStated - juice;
+        return vinegar > 0 && listed > 0 && juice * tolerance < listed * vinegar / (acidTested - listed);
+    }
+
+    private static double citrusCups(Recipe read) {
+        return read.acids().stream()
+                .filter(i -> i.perJar().isEmpty() && i.food().isCitrusJuice())
+                .mapToDouble(i -> i.leastVolume().map(Volume::cups).orElse(0.0))
+                .sum();
+    }
+
     private double scaleToTested() {
         return acidTested > 0 ? acidStated / acidTested : batch();
     }

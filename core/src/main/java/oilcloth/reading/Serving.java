@@ -20,6 +20,10 @@ final class Serving {
                     + "|\\b(went|goes|go|put|got|gets|get) (right |all |straight )?in\\b(?! (when|once|after|later|at the table)| (the |my |our |a )?(freezer|fridge|refrigerator|compost|dehydrator|smokehouse|cellar|pantry|oven|soup|stew|chickens|hens|pigs|pig|trash|bin|bucket|garden))"
                     + "|\\band (then )?(i |we )?(canned|jarred|packed|filled)\\b|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?[.,;!?]*$|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
 
+    /** "Add zucchini or what the garden gives". */
+    private static final Cue ADD_FIRST = Cue.of(
+            "^((and|then|next|now|\\d+) ?[.)]? ?)*(add|stir in|mix in|fold in|throw in|toss in|drop in|put in) ");
+
     private Serving() {}
 
     static boolean isPutIn(Sentence s) {
@@ -31,6 +35,7 @@ final class Serving {
         return s.has(CUE)
                 && !s.has(IN_IT)
                 && !s.has(Vocabulary.WE_ADD)
+                && !s.has(ADD_FIRST)
                 && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
     }
 

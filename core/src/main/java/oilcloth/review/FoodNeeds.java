@@ -79,6 +79,8 @@ final class FoodNeeds {
     static void titled(Subject s, Findings out) {
         List<Food> named = s.recipe().titleFoods().stream()
                 .filter(f -> f.kind().isProduce() && !isUmbrella(f) && !isOfBones(f) || BEARS.contains(f.kind()))
+                // what a dill pickle is called after, whatever part of the plant seasons it
+                .filter(f -> !f.name().startsWith("dill"))
                 .toList();
         boolean takenBack = s.said().opening(TAKEN_BACK)
                 || s.recipe()
@@ -133,7 +135,8 @@ final class FoodNeeds {
     private static boolean isAkin(Food used, Food named) {
         return lastWord(used.group()).equals(lastWord(named.group()))
                 || used.name().startsWith(named.name() + " ")
-                || used.name().split(",")[0].equals(named.name().split(",")[0])
+                || used.isSeasoning()
+                        && used.name().split(",")[0].equals(named.name().split(",")[0])
                 || used.name().endsWith("berry") && named.name().endsWith("berry");
     }
 

@@ -46,6 +46,10 @@ class SpoiledLettersTest {
             below the boil → (boiling[- ]water bath|\\bbw[bc]\\b) → $1, never quite boiling
             milk for boiling water → boiling water(?! ?(bath|canner|dip)) → milk
             gravy for broth → (boiling|hot) broth → hot gravy
+            no headspace → \\b(syrup|juice|water|liquid)([^.;]{0,12})(half|1/2)[- ]inch( of)? head ?space → $1$2no headspace
+            almost so many minutes → (process(ed)?) (\\d\\d) → $1 almost $3
+            just under so many → (\\d\\d min(utes)?( in)?( a| the| my)? (boiling[- ]water|water bath|BWB)) → just under $1
+            half the vinegar by far → \\b([4-9])( cups?( of)? (white |cider |distilled |apple )+vinegar) → 1$2
             eight minutes for an hour → \\b(process|bath|canner)([^.;0-9]{0,30})\\b([2-9][05]|100) ?min → $1$2 8 min
             """)
     void isSoundNoLonger(String what, String pattern, String instead) {

@@ -41,8 +41,12 @@ public final class VinegarRatio implements Check {
     public void look(Subject s, Findings out) {
         Optional<TestedRecipe> tested = s.placement().recipe();
         if (tested.isPresent()) {
+            Proportions p = Proportions.of(s.recipe(), tested.get(), s.guide());
             if (!tested.get().isPacked() && !tested.get().isFermented()) {
-                matched(s, out, Proportions.of(s.recipe(), tested.get(), s.guide()));
+                matched(s, out, p);
+            }
+            if (p.isShortOfJuice(s.recipe(), tested.get())) {
+                askAmount(s, out);
             }
         } else if (s.kind() == FoodKind.ACIDIFIED || s.kind() == FoodKind.PICKLE) {
             unmatched(s, out);
@@ -59,12 +63,7 @@ public final class VinegarRatio implements Check {
                         .figure("statedVinegarCups", 0.0)
                         .fix());
             } else {
-                out.ask(new Question(
-                        "ask.acid-amount",
-                        Message.of("ask.acid-amount"),
-                        List.of(INFO.code()),
-                        List.of(),
-                        s.recipe().acids().stream().map(Ingredient::range).toList()));
+                askAmount(s, out);
             }
             return;
         }
@@ -76,6 +75,15 @@ public final class VinegarRatio implements Check {
                 judge(s, out, p.allSolids(), p.acidStatedCups(), all);
             }
         }
+    }
+
+    private static void askAmount(Subject s, Findings out) {
+        out.ask(new Question(
+                "ask.acid-amount",
+                Message.of("ask.acid-amount"),
+                List.of(INFO.code()),
+                List.of(),
+                s.recipe().acids().stream().map(Ingredient::range).toList()));
     }
 
     private static void unmatched(Subject s, Findings out) {
