@@ -131,6 +131,10 @@ final class Altitudes {
             state(s, draft, i, f, false, f.next());
             return f.next();
         }
+        int band = bandEnd(s, i, f);
+        if (band > i) {
+            return band;
+        }
         if (OVER_A_LIMIT.matcher(s.around(i, 4, 0)).find() && f.low() >= LEAST_BARE) {
             return f.next();
         }
@@ -170,6 +174,22 @@ final class Altitudes {
             }
         }
         return i;
+    }
+
+    /** "30 minutes from 3,001 to 6,000": a band of a table, with its unit said before. */
+    private static int bandEnd(Sentence s, int i, Numbers.Figure f) {
+        boolean from = s.is(i - 1, "from") || s.is(i - 1, "between");
+        if (from && f.low() >= LEAST_BARE && f.high() > f.low() && f.high() <= Altitude.HIGHEST_FEET) {
+            return f.next();
+        }
+        boolean to = s.is(f.next(), "to") || s.is(f.next(), "and") || s.is(f.next(), "-");
+        if (!from || !to || f.low() < LEAST_BARE || f.next() + 1 >= s.size()) {
+            return i;
+        }
+        return Numbers.at(s.tokens(), f.next() + 1)
+                .filter(n -> n.low() > f.low() && n.low() <= Altitude.HIGHEST_FEET)
+                .map(Numbers.Figure::next)
+                .orElse(i);
     }
 
     private static boolean endsClause(Sentence s, int to) {

@@ -27,11 +27,11 @@ final class Bulletin {
 
     /** "If desired, thicken with flour paste; I did not". */
     private static final Cue DECLINED = Cue.of(
-            "\\b(if desired|optional|if you (like|want|prefer|wish)|you (may|can)( also)? (add|use|thicken|stir)|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|it out|that out))?[.) ]*$");
+            "\\b(if desired|optional|if you (like|want|prefer|wish)|you (may|can)( also)? (add|use|thicken|stir)|you may|may be added)\\b.*\\b(i|we) (did not|didn't|do not|don't|never do|never did|skipped|left|leave)( (it|that|this|them|so|any|do it|do so|add (it|any|them)|(it|that|this|them|those) out))?[.) ]*$");
 
     /** "You may substitute other vegetables except leafy greens", "berries are easily made into toppings". */
     private static final Cue GENERAL = Cue.of(
-            "\\b(be|are|is) (best |better )?frozen (for (best|better) quality|instead|rather than canned)\\b|\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
+            "\\b(be|are|is) (best |better )?frozen (for (best|better) quality|instead|rather than canned)\\b|\\byou may (change|substitute|vary)\\b[^.;]*\\bexcept\\b|^bottled (lemon|lime)( or (lemon|lime))? juice (can|may) (also )?be (used|substituted) (in place of|instead of|for) (the )?vinegar\\b|\\b(are|is) easily made into\\b|\\b(no|not) more than \\S+ cups? of other vegetables may be added (for|to|per) each\\b|^use (an? )?(electric )?(blender|food processor) and (eliminate|avoid) (the )?need\\b");
 
     /** "Is bone-in really shorter than boneless?" */
     private static final Cue ASKS_OF_A_RULE = Cue.of(

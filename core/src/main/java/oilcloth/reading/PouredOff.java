@@ -10,7 +10,7 @@ import oilcloth.text.Cue;
 /** Soaking water, salt that is drained and acid against browning: poured off, and never in the jar. */
 final class PouredOff {
     private static final Cue ASIDE = Cue.of(
-            "\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|(bowl|basin|sink) of (cold |cool |salted )?water|hold in|holding|press(ed)? (it |them |all )?(dry|out)|squeezed? (it |them |all )?(dry|out)|wring|wrung|for the soak|drain and cover|to keep from (browning|darkening)|anti-?browning)\\b");
+            "\\b(place|drop|dip|put|lower|boil)\\b[^.;]{0,30}\\b(at a time|per batch|in batches) in\\b|\\b(soak|soaked|soaking|rinse|rinsed|blanch|blanched|scald|dip|canner|drained off|poured off|drain off|ice water|(bowl|basin|sink) of (cold |cool |salted )?water|hold in|holding|press(ed)? (it |them |all )?(dry|out)|squeezed? (it |them |all )?(dry|out)|wring|wrung|for the soak|drain and cover|to keep from (browning|darkening)|anti-?browning)\\b");
     private static final Cue IN_JAR = Cue.of(
             "\\b(brine|syrup|vinegar|pour over|pour over them|into the jars?|per jar|each jar|to each|in each)\\b");
 

@@ -67,7 +67,8 @@ final class Serving {
             "\\bor (right |just )?(before|sometimes|sooner)\\b|\\b(is|are|was|were) (already |right )?in (when|there|it|them)\\b");
 
     static boolean isPlainlyTold(Sentence s) {
-        return s.has(FOR_A_DISH) && !s.has(Vocabulary.ADD) && !s.has(IN_IT)
+        return PUT_IN_LATER.matcher(s.low()).matches()
+                || s.has(FOR_A_DISH) && !s.has(Vocabulary.ADD) && !s.has(IN_IT)
                 || (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE))
                         && !s.has(OR_BEFORE)
                         && !s.has(IN_IT)
@@ -90,7 +91,8 @@ final class Serving {
 
     /** "We put noodles in when we open it", and nothing else in the sentence. */
     private static final Cue PUT_IN_LATER = Cue.of(
-            "^(the )?(i|we|she|he|they|kids|family)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)? (the |some |a little |our |cooked |fresh |egg )*\\w+( (and|or) \\w+)?( in)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?)( (it|them|one|a jar|the jar))?[.!]?$");
+            "^(the )?(i|we|she|he|they|kids|family)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)? (the |some |a little |our |cooked |fresh |egg )*\\w+( (and|or) \\w+)?( in)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?)( (it|them|one|a jar|the jar))?[.!]?$"
+                    + "|^[a-z ]{2,30} (may|can|could|should|is|are|gets?)( (also|then|always))*( be)? (stirred in|added|mixed in|put in|sprinkled on)( fresh)?,? (just )?((when|once|after|before) (i|we|you|they) (opens?|serves?|eats?)( (it|them|one|a jar|the jars?))?|(at|before|for) serving( time)?)[.!]?$");
 
     /** What was canned, or who eats it. */
     private static final Cue THE_DISH = Cue.of(
