@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Locale;
 import oilcloth.text.Cue;
 
 /** Sentences of a leaflet copied into a letter: what to buy, what may be left out, what to take heed of. */
@@ -23,7 +24,7 @@ final class Bulletin {
     private static final Cue IN_ONE_JAR = Cue.of("\\b(mix\\w*|jar|combin\\w*|add\\w*|with)\\b");
 
     private static final Cue WARNING = Cue.of(
-            "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on)\\b");
+            "(?<!\\b(i|we|they|you|she|he) )\\bdo not use (this|these) (process|recipe|direction|method|time)\\w* (for|with|if|on|to can)\\b");
 
     /** "If desired, thicken with flour paste; I did not". */
     private static final Cue DECLINED = Cue.of(
@@ -47,6 +48,14 @@ final class Bulletin {
                 || s.has(DECLINED)
                 || s.has(ASKS_OF_A_RULE)
                 || s.has(GENERAL) && !s.has(OF_ONESELF);
+    }
+
+    private static final Cue QUANTITY = Cue.of(
+            "((an )?average of|quantity|about \\d+ (lbs?|pounds)( \\([^)]*\\))? (is|are) needed|you (will )?need)\\b");
+
+    /** "Spinach and other greens: an average of 28 pounds is needed": what stands before it is the name. */
+    static boolean opensWithQuantity(String words) {
+        return QUANTITY.matcher(words.toLowerCase(Locale.ROOT)).lookingAt();
     }
 
     private Bulletin() {}

@@ -12,6 +12,10 @@ final class NothingSaid {
     private static final Cue COLOURED = Cue.of(
             "((i|we) (used|use|bought|picked|grow) )?(the )?(red|yellow|golden|purple) (ones|kind|sort)[.!]?|(the )?white (ones|kind|sort)[.!]?");
 
+    /** Of the strengths offered: "I used light." */
+    private static final Cue SYRUP_CHOSEN = Cue.of(
+            "(i|we|mine) (used?|made|did|chose|like|is|was) (the )?(very |extra )?(light|medium|thin)( (one|syrup))?[.!]?");
+
     private static final Cue NUMERAL = Cue.of("[ivx]+\\.");
 
     /** "She'll mash them when she opens them." */
@@ -34,6 +38,7 @@ final class NothingSaid {
                 || ON_OPENING.matcher(s.low()).matches()
                 || BELIEVES.matcher(s.low()).matches()
                 || COLOURED.matcher(s.low()).matches()
+                || SYRUP_CHOSEN.matcher(s.low()).matches()
                 || word && (s.size() == 1 || !s.token(1).isWord())
                 || NUMERAL.matcher(s.low()).matches();
     }

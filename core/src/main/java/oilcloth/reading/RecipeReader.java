@@ -138,7 +138,7 @@ public final class RecipeReader {
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
             if (named > 0
-                    && namesForm(opening.group(named))
+                    && (namesForm(opening.group(named)) || Bulletin.opensWithQuantity(words.substring(opening.end())))
                     && isTitle(opening.group(named))
                     && (named == 1 || !TOLD.matcher(opening.group(named)).find())
                     && !(hailed > 0 && TELLS.matcher(opening.group(named)).find())) {

@@ -345,7 +345,7 @@ final class Residue {
 
     /** "stir in the gloop": something went in, and nothing in it is known. */
     private static void additions(Sentence s, Draft draft) {
-        if (!s.has(Vocabulary.ADD)) {
+        if (!s.has(Vocabulary.ADD) || NothingSaid.by(s)) {
             return;
         }
         Matcher verb = Vocabulary.ADD.matcher(s.low());

@@ -42,6 +42,11 @@ final class Sentence {
     private static final Cue NONE_OF = Cue.of("^(and |but |there (?:is|was|are) )?(no|without(?: any)?|never any) "
             + LEFT_OUT + "(, " + LEFT_OUT + ")+,? (or|nor) " + LEFT_OUT + "[.!]?$");
 
+    /** "Caution: Do not add noodles or other pasta, rice, flour, cream, milk or other thickening agents to home canned soups." */
+    private static final Cue FORBIDS = Cue.of(
+            "^((caution|warning|note|important|remember)( ?[:!,-])? )?(do not|don'?t|never) (add|use|put in|include|stir in) (?!.*\\b(but|except|unless|instead|until|i|we|my|our|only|more than|over|after|before)\\b)"
+                    + "[^.;]*\\b(noodles|pasta|rice|flour|cream|milk|thicken\\w*|barley|butter|eggs|cheese|starch|cornstarch)\\b[^.;]*[.!]?$");
+
     /** How far behind the negating words the word may stand. */
     private static final int BEHIND = 32;
 
@@ -289,7 +294,7 @@ final class Sentence {
 
     /** Whether it only lists what no jar should hold, and says that none of it is in there. */
     boolean leavesOutOnly() {
-        return has(NONE_OF);
+        return has(NONE_OF) || has(FORBIDS);
     }
 
     boolean negatedToken(int i) {

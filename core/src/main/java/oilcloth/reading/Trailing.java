@@ -72,7 +72,8 @@ final class Trailing {
                 behind = 0;
             } else if (token != null && !place.equals("canner")) {
                 // a figure behind a comma begins the next of a list
-                boolean next = s.token(i).isNumber() && s.is(i - 1, ",");
+                boolean item = s.is(i - 1, ",") || s.is(i - 1, ";");
+                boolean next = item && (s.token(i).isNumber() || isAbout(s, i));
                 place = overlaps(acids, token)
                         ? "acid"
                         : overlaps(fills, token) ? "filling" : next && place.equals("acid") ? "" : place;
@@ -97,6 +98,13 @@ final class Trailing {
                 place = "";
             }
         }
+    }
+
+    /** "; about 14 heads of dill". */
+    private static boolean isAbout(Sentence s, int i) {
+        return (s.is(i, "about") || s.is(i, "approximately"))
+                && i + 1 < s.size()
+                && s.token(i + 1).isNumber();
     }
 
     private static boolean overlaps(List<Range> ranges, Range token) {

@@ -1,7 +1,6 @@
 package oilcloth.reading;
 
 import java.util.List;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oilcloth.guide.Food;
@@ -57,9 +56,10 @@ enum Variety {
             "(?!)");
 
     /** "Never the white ones", "do not use white-flesh peaches". */
-    private static final Cue REFUSED = Cue.of("\\b(not|never|no|avoid|\\w+n't)\\b( \\w+){0,2} $");
+    private static final Cue REFUSED = Cue.of(
+            "\\b(not|never|no|avoid|\\w+n't)\\b( \\w+){0,2} $|\\b(not|never|\\w+n't) use (this|these) (process|recipe|method|time)s?\\b[^.;]{0,24}$");
 
-    private static final int REACH = 24;
+    private static final int REACH = 60;
 
     private final String food;
     private final List<String> of;
@@ -97,10 +97,9 @@ enum Variety {
     }
 
     private boolean isTold(String low) {
-        Matcher kind = told.matcher(low);
-        return kind.find()
-                && !unless.matcher(low).find()
-                && !REFUSED.matcher(low.substring(Math.max(0, kind.start() - REACH), kind.start()))
-                        .find();
+        return !unless.matcher(low).find()
+                && told.matcher(low).results().anyMatch(kind -> !REFUSED.matcher(
+                                low.substring(Math.max(0, kind.start() - REACH), kind.start()))
+                        .find());
     }
 }
