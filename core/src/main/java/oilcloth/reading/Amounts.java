@@ -43,7 +43,31 @@ final class Amounts {
 
     private Amounts() {}
 
+    /** The amount at a token; of "11 cups or 4 lbs" the first, and the token behind both. */
     static Optional<Found> at(List<Token> tokens, int at) {
+        return one(tokens, at).map(first -> withOther(tokens, first));
+    }
+
+    /** By measure and by weight. */
+    private static final Set<Unit.Kind> MEASURES = Set.of(Unit.Kind.VOLUME, Unit.Kind.MASS);
+
+    private static Found withOther(List<Token> tokens, Found first) {
+        int or = first.next();
+        if (!first.unitSaid()
+                || or + 1 >= tokens.size()
+                || !tokens.get(or).is("or")
+                || !MEASURES.contains(first.amount().unit().kind())) {
+            return first;
+        }
+        return one(tokens, or + 1)
+                .filter(Found::unitSaid)
+                .filter(other -> MEASURES.contains(other.amount().unit().kind())
+                        && other.amount().unit().kind() != first.amount().unit().kind())
+                .map(other -> new Found(first.amount(), other.next(), true))
+                .orElse(first);
+    }
+
+    private static Optional<Found> one(List<Token> tokens, int at) {
         if (at >= tokens.size()) {
             return Optional.empty();
         }

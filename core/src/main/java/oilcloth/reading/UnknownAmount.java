@@ -268,6 +268,7 @@ final class UnknownAmount {
                 || s.has(MAKES)
                 || kind == Unit.Kind.MASS
                         && TO_BUY.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                || isOfJars(amount.amount().unit()) && s.is(amount.next(), "load")
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);
