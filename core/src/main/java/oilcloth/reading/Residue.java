@@ -290,13 +290,17 @@ final class Residue {
 
     /** "Chicken broth, 2 big pots". */
     private static final Cue POTS = Cue.of(
-            "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|burners|trips|helpers|people|scouts|kids|peelers|knives|hands|cooks|cousins|ladies)\\b(?! of (vinegar|lemon|water))");
+            "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|burners|trips|helpers|people|scouts|kids|peelers|knives|hands|cooks|cousins|ladies|ones)\\b(?! of (vinegar|lemon|water))");
+
+    /** "Siphoning in 5 of 7 jars". */
+    private static final Cue SO_MANY_OF = Cue.of("\\b\\d+ of (the |my |our )?\\d+ (jars|pints|quarts|lids)\\b");
 
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {
         return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt()
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
                 || POTS.matcher(s.around(i + 1, 0, 3)).lookingAt()
+                || SO_MANY_OF.matcher(s.around(i, i > 1 ? 2 : i, 4)).find()
                 || s.is(i + 1, "jars") && MAKES.matcher(s.around(i, 4, 0)).find();
     }
 

@@ -21,7 +21,7 @@ final class Vocabulary {
                     + "|\\b(bleeds?|bled|bleeding|faded|fades|gone|dyed|stained|kinda|sort of|kind of|stay|stays|stayed|staying|turn|turns|turned|look|looks|looked|go|goes|went|bright|deep|dark|pale|nice and|color is|colou?r of|keeps? (them|it)|(liquid|syrup|water|juice|brine|fat|broth) (is|was|got|gets)) (nice |so |a |and |bright |more |bit |little |touch |shade |slightly |somewhat |very |quite |rather |too |kind |sort |of |dull |light |rusty )*(orange|lime|peach|plum|cherry|olive|salmon|cream)\\b(?! (juice|peel|zest|slices|rind))"
                     + "|(?<!such )\\bas (for |in |with |told for )?(the )?(apple|blueberry|cherry|peach|tomato|bean|pear)( pie)?( filling)?\\b(?= ?[.,;:)])"
                     + "|\\bdate( (made|canned|processed|received|of|opened))? ?:"
-                    + "|\\b(then|the|that|pour\\w*|ladle\\w*) hot sauce\\b|^hot sauce(?=, )|(?<=\\bplums,? )(prune|italian)( type)?\\b|\\bprune (type )?(?=plums)"
+                    + "|\\b(then|the|that|pour\\w*|ladle\\w*|fill\\w*) hot sauce\\b|\\bhot sauce(?= (in(?=[,.;]| to)|into|to (within )?(1|a)))|\\bfish oil\\b|^hot sauce(?=, )|(?<=\\bplums,? )(prune|italian)( type)?\\b|\\bprune (type )?(?=plums)"
                     // "rinsed the fish in vinegar water": the guide's own way to take off the slime
                     + "|(?<=\\b(rins(e|es|ed|ing)|wash(es|ed|ing)?|dip(s|ped)?|clean(s|ed)?)\\b[^.;,]{0,30}\\b(in|with) [a-z ]{0,20})vinegar[- ](and[- ])?(water|rinse|solution)\\b"
                     + "|\\bloa(f|ves) of ([a-z]+ )?bread\\b"

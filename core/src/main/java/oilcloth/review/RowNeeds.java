@@ -146,7 +146,7 @@ final class RowNeeds {
             odd("soup", "\\b(creamed|silky|strained through|food mill|milled)\\b(?! tomato)", "pack.dense"),
             // tested in pieces; of plain vegetables a mash is another form and is not placed here
             odd(
-                    "soup|succotash|mixed-vegetables|chile-con-carne|poultry|meat-chunks|fish-raw|tuna|clams|oysters|crab",
+                    "soup|stock-|succotash|mixed-vegetables|chile-con-carne|poultry|meat-chunks|fish-raw|tuna|clams|oysters|crab|tomatoes-okra",
                     "(?<!\\b(not|never|no|don't|didn't|without)\\b[^.;]{0,16})\\b(mash(ed|es)?(?! (potato|sweet))|pur[eé]e(d|s)?|riced|blend(ed)? (it|them|until|till|smooth|everything|all|the (soup|meat|vegetables|lot))|(in|with|through) (the|a|my) (blender|food processor))\\b(?![^.;]*\\b(when|once|after) (i|we|you|they) (open|serve|eat|heat|use)|[^.;]*\\b(baby|later)\\b)",
                     "pack.dense"),
             odd("pumpkin", "\\b(roasted|baked)\\b(?![^.;]*\\bseeds\\b)", "pack.dense"),
