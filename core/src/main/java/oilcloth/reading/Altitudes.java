@@ -70,6 +70,10 @@ final class Altitudes {
     private static final Cue ALTITUDE_BELOW =
             Cue.of("(?<!\\b(for|at|an|any|the) )\\b(elev|elevation|altitude|alt) ([.:] )?((is|was) )?(under|below) $");
 
+    /** "We're in the valley, 35 ft". */
+    private static final Cue IN_THE_VALLEY = Cue.of(
+            "\\b(we're|we are|i'm|i am|live|house is|farm is) (in|on|by) (the |our )?(valley|coast|delta|bay|flats|lowlands|island|shore) ,? ?$|\\b(in|on|by) the (valley|coast|delta|bay|lowlands|shore) ,? ?$");
+
     private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
 
     private static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");
@@ -102,6 +106,7 @@ final class Altitudes {
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
+                || feet && IN_THE_VALLEY.matcher(s.around(i, 4, 0)).find()
                 || feet && ABOVE_WATER.matcher(s.around(unit + 1, 0, 5)).lookingAt()
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")

@@ -207,8 +207,8 @@ final class CannerTime {
         int joined = joins ? from - 1 : from;
         int end = s.is(joined - 1, ")") ? opening(s, joined - 1) : s.is(joined, "and") ? joined : from;
         int k = s.is(end - 1, "for") || s.is(end - 1, ",") || s.is(end - 1, "x") ? end - 2 : end - 1;
-        boolean weight = s.is(k, "weight") || s.is(k, "weighted") || s.is(k, "dial");
-        if (weight
+        if ((s.is(k, "weighted")
+                        || k >= 0 && PARTS_OF_A_CANNER.contains(s.token(k).norm()))
                 && (s.is(k - 1, "#")
                         || s.is(k - 1, "psi")
                         || s.is(k - 1, "lb")
@@ -375,8 +375,10 @@ final class CannerTime {
         return at >= s.size()
                 || !s.token(at).isWord()
                 || TimeWords.PROCESS.contains(s.token(at).norm())
-                || s.is(at, "dial");
+                || PARTS_OF_A_CANNER.contains(s.token(at).norm());
     }
+
+    private static final Set<String> PARTS_OF_A_CANNER = Set.of("dial", "rocker", "jiggler", "regulator", "weight");
 
     /** Not "4 t canning salt", "you can". */
     private static boolean isProcess(Sentence s, int k) {

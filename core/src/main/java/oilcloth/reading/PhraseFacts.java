@@ -149,7 +149,7 @@ final class PhraseFacts {
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saute\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
     /** "Heat with 1/2 cup water until boiling": what else but the food. */
     private static final Cue COOKED_ALONE = p(
-            "^(\\d+ ?[.)] ?)?(simmered|boiled|cooked|heated|brought to a boil) in (the |a |my )?((very|light|medium|heavy|extra|hot|boiling|plain) )*(syrup|juice|water)\\b|^(\\d+ ?[.)] ?)?(heat|boil|simmer|cook|bring)( (gently|slowly|through|up|with [^.;]{0,30}))? ?(until|till|to a|for|\\d)");
+            "^(\\d+ ?[.)] ?)?(simmered|boiled|cooked|heated|brought to a boil) in (the |a |my )?((very|light|medium|heavy|extra|hot|boiling|plain) )*(syrup|juice|water)\\b|^(\\d+ ?[.)] ?)?(heat|boil|simmer|cook|bring)( (gently|slowly|through|up|with [^.;]{0,30}))? ?(until|till|to a|for|\\d)|^(\\d+ ?[.)] ?)?(simmered|boiled|cooked|steamed|baked) (them |it )?(about |till |until |to |only )*(two[- ]thirds|2/3|⅔|part ?way|partly|rare)\\b");
 
     private static final Cue COOKED_FOOD = p(
             "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");

@@ -54,21 +54,12 @@ final class Residue {
     private static final Cue OF_THE_DEPTH = Cue.of("(of )?(the |its |their )?(depth|way (down|through)|of the way)\\b");
 
     private static final Cue PINGED = Cue.of(
-            "sealed\\b|(did not|didn't)( seal)?(?=[^.;]{0,24}\\b(ate|eaten|eat|fridge|refrigerat\\w*|freez\\w*|froze|reprocess\\w*)\\b)|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
+            "(are |were |is )?(all )?(down|up and down)\\b(?! (to|from))|sealed\\b|(did not|didn't)( seal)?(?=[^.;]{0,24}\\b(ate|eaten|eat|fridge|refrigerat\\w*|freez\\w*|froze|reprocess\\w*)\\b)|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
 
     private static final Cue MAKES = Cue.of(
             "\\b(get|gets|got|make|makes|made|give|gives|gave|yields?|yielded|had|have|did|filled|(ended|wound) up with|came to|comes to) (me |us |you )?(about |around |only |just |roughly )*$");
 
     private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
-
-    /** "Simmer 10 minutes. Add the spices, simmer another 20." */
-    private static final Cue ANOTHER =
-            Cue.of("\\b(simmer|boil|cook)(ed|s)? ((it|them|all|gently|for|about) )*(another|an additional) $");
-
-    private static boolean isElided(Sentence s, Draft draft, int i) {
-        boolean ends = i + 1 >= s.size() || !s.token(i + 1).isWord();
-        return ends && !draft.inCanner && ANOTHER.matcher(s.around(i, 6, 0)).find();
-    }
 
     /** "I use mine on beans": what is eaten with what. */
     private static final Cue THEIRS = Cue.of(" (mine|hers|his|ours|theirs) (on|over|with|for)\\b");
@@ -122,7 +113,6 @@ final class Residue {
                     && !isTime(s, i)
                     && !isHeat(s, i)
                     && !isVenting(s, i)
-                    && !isElided(s, draft, i)
                     && !isCountOfJars(s, i)
                     && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "")
                     && !OF_THE_DEPTH.matcher(s.around(i + 1, 0, 4)).lookingAt();
@@ -320,7 +310,8 @@ final class Residue {
                 : s.token(before > 0 && StepWords.isManner(s.token(before).norm()) ? before - 1 : before)
                         .norm();
         boolean cooking = COOKING.contains(verb)
-                || s.is(i - 1, "another") && s.low().contains("boil")
+                || s.is(i - 1, "another")
+                        && (s.low().contains("boil") || s.low().contains("simmer"))
                 || MORE_LIKE.matcher(s.around(i, 2, 0)).find() && s.has(ON_THE_STOVE);
         return cooking
                 && (i + 1 >= s.size()
