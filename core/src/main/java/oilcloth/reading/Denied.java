@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.text.Cue;
@@ -72,7 +73,8 @@ final class Denied {
     static boolean asksOfAStep(Sentence s) {
         return isShort(s)
                 && s.size() > 1
-                && MUST_BE_DONE.contains(s.token(s.size() - 2).norm());
+                && IntStream.range(0, s.size())
+                        .anyMatch(i -> MUST_BE_DONE.contains(s.token(i).norm()));
     }
 
     private static boolean isShort(Sentence s) {

@@ -66,6 +66,10 @@ final class Draft {
 
     /** Measured things whose names nobody knows, and what speaks against what was told; no talk excuses them. */
     int unknownThings;
+
+    /** "Canner: boiling water bath". */
+    Optional<Range> bathField = Optional.empty();
+
     /** Heading "for the soak" and the like: what follows is poured off. */
     boolean asideSection;
     /** The jars have gone into the canner: a time that follows is a process time. */

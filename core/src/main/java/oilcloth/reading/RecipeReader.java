@@ -120,7 +120,7 @@ public final class RecipeReader {
             title(text, line, draft);
             return;
         }
-        if (WHOSE.matcher(words).find() || FormField.read(text, line, draft)) {
+        if (WHOSE.matcher(words).find() || FormField.read(text, line, draft) || FormAnswer.read(text, line, draft)) {
             return;
         }
         if (HEADING.matcher(words).matches()) {
@@ -151,7 +151,9 @@ public final class RecipeReader {
         List<Range> sentences = StepNumbers.without(text, Answered.joined(text, Sentences.of(text, rest)));
         for (int k = 0; k < sentences.size(); k++) {
             // "Vent: 10. Pressure: 11. Time: 55."
-            if (sentences.size() > 1 && FormField.read(text, sentences.get(k), draft)) {
+            if (sentences.size() > 1
+                    && (FormField.read(text, sentences.get(k), draft)
+                            || FormAnswer.read(text, sentences.get(k), draft))) {
                 continue;
             }
             Sentence s = thisDish.of(whole, sentences.get(k), rest, item && first, draft);

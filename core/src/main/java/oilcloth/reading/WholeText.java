@@ -86,6 +86,7 @@ final class WholeText {
             }
         }
         Deviations.denied(text, draft);
+        FormAnswer.settle(draft);
         sourEnough(text, draft);
         for (Food absent : draft.absent) {
             draft.ingredients.removeIf(

@@ -145,6 +145,9 @@ public final class Sentences {
         if (TITLES.contains(word)) {
             return false;
         }
+        if (word.equals("no") && answers(text, line, wordStart)) {
+            return true;
+        }
         // "I don't." ends with no teaspoon
         boolean contracted = wordStart > line.start() && APOSTROPHES.indexOf(text.charAt(wordStart - 1)) >= 0;
         if (contracted || !ABBREVIATIONS.contains(word)) {
@@ -163,6 +166,15 @@ public final class Sentences {
         return next < line.end()
                 && Character.isUpperCase(text.charAt(next))
                 && !(SPOONS.contains(word) && isMeasured(text, line, wordStart) && !opens(word(text, line, next)));
+    }
+
+    /** "Vented: no. 20 minutes": an answer, and no number. */
+    private static boolean answers(String text, Range line, int start) {
+        int before = start - 1;
+        while (before > line.start() && Character.isWhitespace(text.charAt(before))) {
+            before--;
+        }
+        return before >= line.start() && ":?=-–—(".indexOf(text.charAt(before)) >= 0;
     }
 
     /** "D. Quill": a letter written large, before a name. */
