@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import oilcloth.acidity.Brine;
 import oilcloth.acidity.Proportions;
 import oilcloth.guide.Food;
@@ -191,14 +192,31 @@ final class RecipeMatcher {
                 .sum();
     }
 
-    /** Under a brine a bell pepper and a banana pepper are different recipes; "peppers" alone may be either. */
+    /**
+     * Under a brine a bell pepper and a banana pepper are different recipes; "peppers" alone may be either, but not where the
+     * letter names another kind.
+     */
     private boolean samePepper(Food food, TestedIngredient line) {
-        boolean bell = food.name().startsWith("bell");
-        return (food.name().equals("hot pepper, mixed") && !words.contains("hot") && !words.contains("chil"))
+        return (food.name().equals(ANY_PEPPER)
+                        && !words.contains("hot")
+                        && !words.contains("chil")
+                        && kindsNamed().allMatch(kind -> isListed(kind, line)))
                 || (!line.item().startsWith("hot")
-                        && line.foods().stream().anyMatch(f -> f.name().equals("hot pepper, mixed")))
-                || line.foods().stream()
-                        .anyMatch(f -> f.equals(food) || (bell && f.name().startsWith("bell")));
+                        && line.foods().stream().anyMatch(f -> f.name().equals(ANY_PEPPER)))
+                || isListed(food, line);
+    }
+
+    private static final String ANY_PEPPER = "hot pepper, mixed";
+
+    private static boolean isListed(Food pepper, TestedIngredient line) {
+        boolean bell = pepper.name().startsWith("bell");
+        return line.foods().stream()
+                .anyMatch(f -> f.equals(pepper) || bell && f.name().startsWith("bell"));
+    }
+
+    private Stream<Food> kindsNamed() {
+        return Stream.concat(recipe.titleFoods().stream(), produce.stream().map(Ingredient::food))
+                .filter(f -> f.kind() == FoodClass.PEPPER && !f.name().equals(ANY_PEPPER));
     }
 
     private double form(TestedRecipe tested) {
