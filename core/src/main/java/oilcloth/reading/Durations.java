@@ -12,10 +12,13 @@ import oilcloth.text.Range;
 /** Lengths of time, and which of them are the time in the canner. */
 final class Durations {
     private static final Cue STERILISE = Cue.of(
-            "\\bboil(ed|ing)? (them |the jars |for |about )?(\\w+ ?-? ?)?(minutes?|mins?) (first|before ?(hand)?\\b(?! (i|we|you|they|eat|serv))|ahead)\\b|\\bsterili[sz]|\\bempty jars|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
+            "\\bboil(ed|ing)? (them |the jars |for |about )?(\\w+ ?-? ?)?(minutes?|mins?) (first|before ?(hand)?\\b(?! (i|we|you|they|eat|serv))|ahead)\\b|\\bsterili[sz]|\\bempty ((pint|quart|half[- ]pint|jelly|canning|mason|clean|hot) )*(jars|pints|quarts|half[- ]pints|glasses)\\b|\\bboil(ed|ing)? (the |my |your |our )?((pint|quart|half[- ]pint|jelly|canning|mason|clean) )*(jars|pints|quarts|half[- ]pints) (for )?(about |a full )?\\w+ ?-? ?(minutes?|mins?) (first|before ?hand|ahead|before (filling|they|i|we))\\b|\\bwash(ed)? (the |your |my )?jars|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
     /** "Boil the jars 20 minutes" once they are filled: only these words make them empty ones. */
     private static final Cue EMPTY_ONES =
             Cue.of("\\bsterili[sz]|\\b(empty|clean|wash(ed)?|first|before ?(hand)?|ahead|needed|ready)\\b");
+
+    /** "I boiled the pint jars ten minutes first, filled them … and processed 5 minutes". */
+    private static final Cue FIRST = Cue.of("(first|before ?hand|ahead)\\b");
 
     private static final Cue FILLED_FIRST = Cue.of(
             "\\b(fill|pack|ladle|pour|spoon|funnel|jar)(s|ed|led)?\\b.*\\b(boil|boiled|boiling) (the |those |all |these |my )*(jars|pints|quarts|half[- ]pints)\\b");
@@ -23,8 +26,8 @@ final class Durations {
     private static final int LONGEST_STERILISING = 25;
 
     /** "Time: 25 minutes", "Process time - 25 min". */
-    private static final Cue LABEL =
-            Cue.of("^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] )?$");
+    private static final Cue LABEL = Cue.of(
+            "^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] |was |is |of )?(only |just |about )?$");
 
     private static final Cue GAVE = Cue.of(
             "(\\b(gave|give|gives|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?|\\b(used?|uses|using) (about |only |just )?$");
@@ -263,7 +266,7 @@ final class Durations {
                 && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
                 && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
-                && !namesProcess(s)
+                && (!namesProcess(s) || FIRST.matcher(s.around(d.next(), 0, 2)).lookingAt())
                 && !CANNER_NEXT.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));

@@ -26,6 +26,28 @@ final class WholeCanning {
         looseTime(draft);
         unplacedTimes(draft);
         toldShorter(draft);
+        shorterForNoJar(draft);
+    }
+
+    /** "Pints 20 minutes. … The process time was 5 minutes.": for which of them nobody knows. */
+    private static void shorterForNoJar(Draft draft) {
+        List<Fact<ProcessTime>> ofJars = draft.facts.times().stream()
+                .filter(t -> t.value().jar().isPresent())
+                .toList();
+        OptionalInt shortest =
+                ofJars.stream().mapToInt(t -> t.value().least().value()).min();
+        int last = ofJars.stream()
+                .flatMap(t -> t.range().stream())
+                .mapToInt(Range::start)
+                .max()
+                .orElse(0);
+        draft.facts.times().stream()
+                .filter(t -> t.value().jar().isEmpty()
+                        && shortest.isPresent()
+                        && t.value().least().value() < shortest.getAsInt())
+                .flatMap(t -> t.range().stream())
+                .filter(r -> r.start() > last)
+                .forEach(draft::doubt);
     }
 
     private static final Cue OWN = Cue.of(
