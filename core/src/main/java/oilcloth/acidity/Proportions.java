@@ -198,7 +198,8 @@ public final class Proportions {
                 .sum();
         double juice = citrusCups(read);
         double vinegar = acidStated - juice;
-        return vinegar > 0 && listed > 0 && juice * tolerance < listed * vinegar / (acidTested - listed);
+        double testedVinegar = acidTested - listed;
+        return vinegar > 0 && listed > 0 && testedVinegar > 0 && juice * tolerance < listed * vinegar / testedVinegar;
     }
 
     private static double citrusCups(Recipe read) {
