@@ -32,8 +32,8 @@ final class FormAnswer {
             "\\b(pressure|boil\\w*|water|bath|bwb|bwc|bw|wb|hwb|steam\\w*|dial|weight\\w*|gauge|psi|pc|canner|raw|hot|cold|open kettle|invert\\w*|\\d+)\\b");
     private static final Cue BATH =
             Cue.of("(boiling|water ?bath|boiling[- ]water|bwb|bwc|hot water|steam|atmospheric)\\b.*");
-    private static final Cue SECOND_HAND = Cue.of(
-            "\\b(re-?used?|used|old|last year'?s|second[- ]hand|wax|paraffin|zinc|rubber|glass)\\b(?! (two|2)[- ]piece)");
+    /** Reused ones a check speaks of. */
+    private static final Cue NO_LIDS = Cue.of("\\b(wax|paraffin|zinc|rubber|glass|plastic|foil|cellophane|cloth)\\b");
 
     /** Words; "Method: trim the okra, leave the caps" tells steps. */
     private static final int LONGEST_NAME = 3;
@@ -65,7 +65,7 @@ final class FormAnswer {
         boolean asked = (no || unknown)
                         && (MUST_BE.matcher(label).matches()
                                 || VENT.matcher(label).matches())
-                || LIDS.matcher(label).matches() && SECOND_HAND.matcher(value).find();
+                || LIDS.matcher(label).matches() && NO_LIDS.matcher(value).find();
         if (asked) {
             draft.doubt(line);
         }
