@@ -62,6 +62,16 @@ public record Food(
                 || kind == FoodClass.FLAVORING && (name.endsWith(" extract") || name.equals("food colouring"));
     }
 
+    /** "Fruit", "vegetables": a heading over foods, and which of them nobody knows. */
+    public boolean isUmbrella() {
+        return name.equals("fruit") || name.equals("vegetables");
+    }
+
+    /** Broth and bones name no animal. */
+    public boolean isOfBones() {
+        return name.equals("broth") || name.equals("bone");
+    }
+
     public boolean isVinegar() {
         return name.startsWith("vinegar");
     }

@@ -38,7 +38,7 @@ final class Unlisted {
     private static boolean allowed(Ingredient i, PlacingRule rule, GuideSnapshot guide) {
         Food food = i.food();
         boolean okra = rule.foods().contains("tomato with okra or zucchini") && WITH_TOMATOES.contains(food.group());
-        if (okra || rule.takes(food) || isUmbrella(food)) {
+        if (okra || rule.takes(food) || food.isUmbrella()) {
             return true;
         }
         boolean preserve = rule.form().equals("jam") || rule.form().equals("jelly");
@@ -129,10 +129,6 @@ final class Unlisted {
 
     private static final Set<String> PORK = Set.of("pork", "bacon", "ham, cured");
     private static final Volume SAUCE_PORK = Volume.ofCups(1);
-
-    private static boolean isUmbrella(Food food) {
-        return food.name().equals("vegetables") || food.name().equals("fruit");
-    }
 
     private static final Volume SEASONS_A_JAR = Volume.ofCups(0.25);
 

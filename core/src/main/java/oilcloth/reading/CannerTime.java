@@ -385,18 +385,14 @@ final class CannerTime {
         String word = s.token(k).norm();
         return TimeWords.PROCESS.contains(word)
                 && !(word.equals("canning") && s.is(k + 1, "salt"))
-                && !(word.equals("can") && isModal(s, k));
+                && !(word.equals("can") && isNoVerb(s, k));
     }
 
-    private static boolean isModal(Sentence s, int can) {
-        return s.is(can - 1, "you")
-                || s.is(can - 1, "i")
-                || s.is(can - 1, "we")
-                || s.is(can - 1, "it")
-                || s.is(can - 1, "that")
-                || s.is(can + 1, "be")
-                || s.is(can - 1, "they")
-                || s.is(can - 1, "a")
-                || s.is(can - 1, "the");
+    /** "You can", "the can". */
+    private static final Set<String> BEFORE_CAN = Set.of("you", "i", "we", "it", "that", "they", "a", "the");
+
+    private static boolean isNoVerb(Sentence s, int can) {
+        return s.is(can + 1, "be")
+                || can > 0 && BEFORE_CAN.contains(s.token(can - 1).norm());
     }
 }

@@ -104,7 +104,7 @@ final class IngredientFinder {
         for (int i = 0; i < s.size(); i++) {
             if (!s.isClaimed(i)) {
                 Optional<Lexicon.Match> m = s.food(guide.lexicon(), i);
-                if (m.isPresent() && !NotInTheJar.isFreeOfIt(s, i + m.get().length())) {
+                if (m.isPresent() && !NotInTheJar.isFreeOfIt(s, i + m.get().length()) && !NotInTheJar.isDenied(s, i)) {
                     foods.add(m.get().food());
                     i += m.get().length() - 1;
                 }

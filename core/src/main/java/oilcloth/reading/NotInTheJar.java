@@ -112,6 +112,14 @@ final class NotInTheJar {
                 && CHANGES_HANDS.matcher(s.around(i, 4, 0)).find();
     }
 
+    /** "Sauce without meat", "mock apple rings", "squash instead of pumpkin". */
+    private static final Cue DENIED = Cue.of(
+            "\\b(without|w/o|minus|no|not|instead of|in place of|rather than|mock) (any |the |my |added |fresh |real |actual |a lick of )*(\\w+ (or|nor) )?$");
+
+    static boolean isDenied(Sentence s, int i) {
+        return DENIED.matcher(s.around(i, 6, 0)).find();
+    }
+
     /** "It gels like pudding", "bright as marigolds": what it looks or tastes like. */
     private static final Cue LIKENESS = Cue.of(
             "\\b(faster|slower|quicker|sooner|longer|easier|harder|tougher|softer|safer|cheaper|lighter) than (a |the )?$|\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good |weak |strong |dirty |old )*$|\\b(thick|thin|clear|stringy|stiff|slimy|sticky|cloudy|white|brown|sour|sweet|hard|soft) like (a |an |the )?$|, (just |sort of |kind of |something |much |exactly |almost )?like (a |an |the |some )?$|\\b(blue|pale|black|round|bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the |robin'?s? |goose |bird'?s? )*$");

@@ -52,7 +52,7 @@ final class Referring {
 
     /** "Cut about 1 pound of fruit into quarters": the tomatoes of the title. */
     static boolean toTheProduce(Sentence s, Draft draft, Food food, int at) {
-        return SameFood.isUmbrella(food)
+        return food.isUmbrella()
                 && !s.isItem()
                 && !draft.titleFoods.isEmpty()
                 && (s.is(at - 1, "of") || s.is(at - 1, "ripe") || s.is(at - 1, "underripe"));

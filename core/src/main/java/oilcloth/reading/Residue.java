@@ -14,6 +14,10 @@ final class Residue {
     private static final Cue KITCHEN_SENTENCE = Cue.of(
             "\\b(add|stir|mix|put|pour|process|boil|simmer|cook|cup|cups|jar|jars|vinegar|sugar|salt|brine|fill|pack|leave|pressure|spoon|measure|canner|headspace)\\w*\\b");
 
+    /** "The needle was 9": a pressure, where no minutes stand beside it. */
+    private static final Cue OF_A_GAUGE =
+            Cue.of("^(?!.*\\bmin(ute)?s?\\b).*\\b(needle|(?<!(dial|weighted) )gau?ge|dial(?! gauge))\\b");
+
     private static final Cue PREPOSITION = Cue.of(
             "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|within|during|through|then|or|but|because|while|by|per|instead|like|off|out|without)\\b|[,;.:()!?]");
     private static final Cue FILLER = Cue.of(
@@ -55,6 +59,9 @@ final class Residue {
 
     private static final Cue PINGED = Cue.of(
             "(are |were |is )?(all )?(down|up and down)\\b(?! (to|from))|sealed\\b|(did not|didn't)( seal)?(?=[^.;]{0,24}\\b(ate|eaten|eat|fridge|refrigerat\\w*|freez\\w*|froze|reprocess\\w*)\\b)|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
+
+    /** "Pressure was 2 down by the end". */
+    private static final Cue FALLEN = Cue.of("\\b(pressure|needle|gauge|gage|dial)\\b");
 
     private static final Cue MAKES = Cue.of(
             "\\b(get|gets|got|make|makes|made|give|gives|gave|yields?|yielded|had|have|did|filled|(ended|wound) up with|came to|comes to) (me |us |you )?(about |around |only |just |roughly )*$");
@@ -106,7 +113,8 @@ final class Residue {
                     && !s.low().contains("juice")
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
-            boolean bears = !shares && (s.isItem() || s.has(KITCHEN_SENTENCE) || isOtherAltitude(s, draft, i));
+            boolean bears = !shares
+                    && (s.isItem() || s.has(KITCHEN_SENTENCE) || s.has(OF_A_GAUGE) || isOtherAltitude(s, draft, i));
 
             bears &= !isDate(s.token(i).norm())
                     && !DATED.matcher(s.around(i, 3, 0)).find()
@@ -287,7 +295,7 @@ final class Residue {
 
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {
-        return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt()
+        return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt() && !s.has(FALLEN)
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
                 || POTS.matcher(s.around(i + 1, 0, 3)).lookingAt()
                 || SO_MANY_OF.matcher(s.around(i, i > 1 ? 2 : i, 4)).find()

@@ -36,8 +36,8 @@ final class SameFood {
         List<Ingredient> measured =
                 draft.ingredients.stream().filter(i -> i.amount().isPresent()).toList();
         // "Fruit puree, peaches": the peaches are the fruit
-        if (draft.titleFoods.stream().anyMatch(f -> f.kind().isProduce() && !isUmbrella(f))) {
-            draft.titleFoods.removeIf(SameFood::isUmbrella);
+        if (draft.titleFoods.stream().anyMatch(f -> f.kind().isProduce() && !f.isUmbrella())) {
+            draft.titleFoods.removeIf(Food::isUmbrella);
         }
         if (draft.ingredients.stream().anyMatch(i -> isAnotherBean(i.food()))) {
             draft.titleFoods.removeIf(f -> f.name().equals("green bean")
@@ -68,16 +68,7 @@ final class SameFood {
     }
 
     /** A word for many foods. */
-    static boolean isUmbrella(Food food) {
-        return food.name().equals("fruit") || food.name().equals("vegetables");
-    }
-
     private static final Set<FoodClass> ANIMALS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
-
-    /** Broth and bones name no animal. */
-    static boolean isOfBones(Food food) {
-        return food.name().equals("broth") || food.name().equals("bone");
-    }
 
     /** "The hot meat", where the animal is named elsewhere. */
     static void justMeat(Draft draft, String text) {
@@ -86,7 +77,7 @@ final class SameFood {
                         draft.ingredients.stream()
                                 .filter(i -> !isJustMeat(text, i))
                                 .map(Ingredient::food))
-                .filter(f -> ANIMALS.contains(f.kind()) && !isOfBones(f))
+                .filter(f -> ANIMALS.contains(f.kind()) && !f.isOfBones())
                 .findFirst()
                 .ifPresent(animal -> {
                     boolean listed =
@@ -141,7 +132,7 @@ final class SameFood {
         if (isPartOfListed(s, draft, read)) {
             return;
         }
-        if (isUmbrella(read.food())
+        if (read.food().isUmbrella()
                 && !s.isItem()
                 && draft.ingredients.stream().anyMatch(k -> k.food().kind().isProduce() && sameAmount(k, read))) {
             // "combine the 4 cups of fruit": what was measured before
@@ -357,7 +348,7 @@ final class SameFood {
         if (draft.ingredients.stream().anyMatch(i -> isKraut(i.food(), food))) {
             return true;
         }
-        if (isUmbrella(food) || food.name().equals("seasoning")) {
+        if (food.isUmbrella() || food.name().equals("seasoning")) {
             return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
         }
         return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.PEPPER || food.kind() == FoodClass.SEAFOOD)

@@ -34,20 +34,10 @@ final class WholeCanning {
         List<Fact<ProcessTime>> ofJars = draft.facts.times().stream()
                 .filter(t -> t.value().jar().isPresent())
                 .toList();
-        OptionalInt shortest =
-                ofJars.stream().mapToInt(t -> t.value().least().value()).min();
-        int last = ofJars.stream()
-                .flatMap(t -> t.range().stream())
-                .mapToInt(Range::start)
-                .max()
-                .orElse(0);
-        draft.facts.times().stream()
-                .filter(t -> t.value().jar().isEmpty()
-                        && shortest.isPresent()
-                        && t.value().least().value() < shortest.getAsInt())
-                .flatMap(t -> t.range().stream())
-                .filter(r -> r.start() > last)
-                .forEach(draft::doubt);
+        List<Fact<ProcessTime>> ofNone = draft.facts.times().stream()
+                .filter(t -> t.value().jar().isEmpty())
+                .toList();
+        shorterBehind(ofNone, ofJars).forEach(draft::doubt);
     }
 
     private static final Cue OWN = Cue.of(
@@ -169,6 +159,11 @@ final class WholeCanning {
         List<Fact<ProcessTime>> told = draft.facts.times().stream()
                 .filter(t -> !draft.boiledTimes.contains(t))
                 .toList();
+        shorterBehind(draft.looseTimes, told).forEach(r -> draft.unread.add(new Unread(r, true)));
+    }
+
+    /** Where a time behind the last of those told is shorter than every one of them. */
+    private static List<Range> shorterBehind(List<Fact<ProcessTime>> times, List<Fact<ProcessTime>> told) {
         OptionalInt shortest =
                 told.stream().mapToInt(t -> t.value().least().value()).min();
         int last = told.stream()
@@ -176,11 +171,11 @@ final class WholeCanning {
                 .mapToInt(Range::start)
                 .max()
                 .orElse(0);
-        draft.looseTimes.stream()
+        return times.stream()
                 .filter(t -> shortest.isPresent() && t.value().least().value() < shortest.getAsInt())
                 .flatMap(t -> t.range().stream())
                 .filter(r -> r.start() > last)
-                .forEach(r -> draft.unread.add(new Unread(r, true)));
+                .toList();
     }
 
     /** "Quarts, 10 lb weighted, vented 10, 75 minutes.": the one time that belongs to nothing else is the canner's. */

@@ -43,7 +43,7 @@ final class WholeText {
                 && draft.ingredients.stream()
                         .noneMatch(i -> i.food().kind().isProduce()
                                 && !SameFood.isJustMeat(text, i)
-                                && !SameFood.isOfBones(i.food()))) {
+                                && !i.food().isOfBones())) {
             draft.ingredients.addAll(
                     draft.inPassing.stream().distinct().limit(MOST_IN_PASSING).toList());
         }
@@ -223,7 +223,7 @@ final class WholeText {
     private static void stock(Draft draft) {
         boolean other = Stream.concat(
                         draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
-                .anyMatch(f -> !SameFood.isOfBones(f)
+                .anyMatch(f -> !f.isOfBones()
                         && !f.isSeasoning()
                         && f.kind() != FoodClass.SALT
                         && f.kind() != FoodClass.WATER);

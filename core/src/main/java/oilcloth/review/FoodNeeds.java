@@ -51,15 +51,15 @@ final class FoodNeeds {
                 .filter(r -> plain)
                 .ifPresent(r -> ask(out, r.of(s.recipe().text()), List.of(r)));
         for (Ingredient i : s.recipe().inJar()) {
-            if (isUmbrella(i.food()) && i.amount().isPresent()) {
+            if (i.food().isUmbrella() && i.amount().isPresent()) {
                 ask(out, i.food().name(), List.of(i.range()));
             }
         }
     }
 
-    /** "Sauce without meat", "Squash pickles: no wait, mine is kraut". */
+    /** "Squash pickles: no wait, mine is kraut", "Dill beans no. Kraut:". */
     private static final Cue TAKEN_BACK = Cue.of(
-            "\\b(without|w/o|no) (?!(added )?(salt|sugar|oil|fuss|fail|cook|pressure|bake|need|more)\\b)|[?.,][ -]*no\\b|\\bno[.,!]|\\b(wait|kidding|instead|mock|sorry)\\b");
+            "\\bno[,.]? (wait|sorry|i mean|make (that|it)|it'?s|it is|that'?s|they'?re|mine)\\b|\\bwait,? no\\b|\\? no[.,!]|(?<=[a-z] )no[.!]");
 
     /** What changes a jar, beside what it is filled with. */
     private static final Set<FoodClass> BEARS = Set.of(
@@ -78,7 +78,7 @@ final class FoodNeeds {
      */
     static void titled(Subject s, Findings out) {
         List<Food> named = s.recipe().titleFoods().stream()
-                .filter(f -> f.kind().isProduce() && !isUmbrella(f) && !isOfBones(f) || BEARS.contains(f.kind()))
+                .filter(f -> f.kind().isProduce() && !f.isUmbrella() && !f.isOfBones() || BEARS.contains(f.kind()))
                 // what a dill pickle is called after, whatever part of the plant seasons it
                 .filter(f -> !f.name().startsWith("dill"))
                 .toList();
@@ -113,14 +113,6 @@ final class FoodNeeds {
     }
 
     /** Named with the meat it comes from. */
-    private static boolean isOfBones(Food food) {
-        return food.name().equals("broth") || food.name().equals("bone");
-    }
-
-    private static boolean isUmbrella(Food food) {
-        return food.name().equals("vegetables") || food.name().equals("fruit");
-    }
-
     private static boolean isPlacedAs(Subject s, Food food) {
         return Stream.concat(s.recipe().ingredients().stream().map(Ingredient::food), s.produce().main().stream())
                         .anyMatch(f -> isAkin(f, food))

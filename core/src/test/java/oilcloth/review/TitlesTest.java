@@ -3,9 +3,13 @@ package oilcloth.review;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** A heading may name what no line of the recipe lists: then it is asked whether that is in the jar. */
@@ -40,49 +44,47 @@ class TitlesTest {
         return review(text).questions().stream().map(q -> q.question().code()).toList();
     }
 
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "Pear halves with jalapenos",
-                "Pears with onions",
-                "Pears & ginger",
-                "Pears with white peaches",
-                "Pear and cranberry halves",
-                "Honey pears with walnuts",
-                "Pears with rosemary and pumpkin",
-                "Buttered pears"
-            })
-    void pearsWithMoreInTheTitle(String title) {
-        assertThat(asked(title + PEARS)).as(title).contains("ask.unlisted");
+    static Stream<Arguments> moreInTheTitle() {
+        Map<String, List<String>> titles = Map.of(
+                PEARS,
+                        List.of(
+                                "Pear halves with jalapenos",
+                                "Pears with onions",
+                                "Pears & ginger",
+                                "Pears with white peaches",
+                                "Pear and cranberry halves",
+                                "Honey pears with walnuts",
+                                "Pears with rosemary and pumpkin",
+                                "Buttered pears",
+                                "Pears with jalapenos, just wait till you taste them",
+                                "No kidding, pears with mushrooms",
+                                "Pears with peppers instead of cinnamon",
+                                "Pears with squash, sorry for the scrawl"),
+                BEANS,
+                        List.of(
+                                "Green beans and new potatoes",
+                                "Green beans with ham",
+                                "Garlic green beans",
+                                "Green beans with mushrooms",
+                                "Cheesy green beans",
+                                "Green bean casserole",
+                                "Green beans in gravy",
+                                "Green bean curry",
+                                "Green beans with ham, no onions"),
+                RELISH,
+                        List.of(
+                                "Corn and black bean relish",
+                                "Corn relish with avocado",
+                                "Zucchini corn relish",
+                                "Corn relish with bacon",
+                                "Corn and tomato relish"));
+        return titles.entrySet().stream().flatMap(e -> e.getValue().stream().map(t -> Arguments.of(t, e.getKey())));
     }
 
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "Green beans and new potatoes",
-                "Green beans with ham",
-                "Garlic green beans",
-                "Green beans with mushrooms",
-                "Cheesy green beans",
-                "Green bean casserole",
-                "Green beans in gravy",
-                "Green bean curry"
-            })
-    void beansWithMoreInTheTitle(String title) {
-        assertThat(asked(title + BEANS)).as(title).contains("ask.unlisted");
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "Corn and black bean relish",
-                "Corn relish with avocado",
-                "Zucchini corn relish",
-                "Corn relish with bacon",
-                "Corn and tomato relish"
-            })
-    void relishWithMoreInTheTitle(String title) {
-        assertThat(asked(title + RELISH)).as(title).contains("ask.unlisted");
+    @ParameterizedTest(name = "{0}")
+    @MethodSource
+    void moreInTheTitle(String title, String letter) {
+        assertThat(asked(title + letter)).as(title).contains("ask.unlisted");
     }
 
     @ParameterizedTest
