@@ -329,7 +329,8 @@ public final class Placer {
     }
 
     private static FoodKind kindOf(Recipe recipe, Produce produce, Set<String> forms) {
-        boolean acid = recipe.acids().stream().anyMatch(i -> i.perJar().isEmpty());
+        boolean pieces = forms.stream().allMatch(RecipeMatcher.PLAIN::contains);
+        boolean acid = recipe.acids().stream().anyMatch(i -> i.perJar().isEmpty() && (!pieces || sours(i)));
         if (forms.contains("pickle") || forms.contains("kraut")) {
             return FoodKind.PICKLE;
         }
@@ -341,6 +342,13 @@ public final class Placer {
         }
         boolean borderline = produce.foods().stream().anyMatch(f -> f.acidity() != Acidity.HIGH);
         return borderline ? FoodKind.BORDERLINE : FoodKind.ACID;
+    }
+
+    /** A spoon of lemon juice makes no vegetable sour; of an acid nobody measured only vinegar is thought to. */
+    private static boolean sours(Ingredient acid) {
+        return acid.mostVolume()
+                .map(v -> v.compareTo(PICKLING) > 0)
+                .orElse(acid.food().isVinegar());
     }
 
     private static String family(Set<String> forms) {

@@ -27,7 +27,7 @@ import oilcloth.text.Cue;
 final class RecipeMatcher {
     private static final Set<String> SALSA_TOMATOES = Set.of("tomato, green", "tomatillo");
     /** Forms that still leave a recipe a plain pack of pieces. */
-    private static final Set<String> PLAIN = Set.of("pieces", "crushed", "juice", "sauce", "milled");
+    static final Set<String> PLAIN = Set.of("pieces", "crushed", "juice", "sauce", "milled");
 
     /** Below this a recipe is no candidate, whatever its proportions. */
     static final double WORTH_A_LOOK = 0.3;
@@ -122,8 +122,12 @@ final class RecipeMatcher {
                 continue;
             }
             double weight = Math.sqrt(line.cups());
+            boolean stands = standsFor(line.ingredient(), tested);
+            if (!stands && read.size() == 1 && isCalledBy(profile, line)) {
+                return 0;
+            }
             all += weight;
-            covered += standsFor(line.ingredient(), tested) ? weight : 0;
+            covered += stands ? weight : 0;
         }
         double mine = 0;
         double pure = 0;
@@ -144,6 +148,11 @@ final class RecipeMatcher {
                 - VIOLATION * violations(profile, proportions)
                 // among recipes of the same things the nearest in proportion
                 - NEARNESS * proportions.distance();
+    }
+
+    /** Zucchini alone is no zucchini-pineapple. */
+    private static boolean isCalledBy(Profile profile, ProduceLine line) {
+        return profile.words().contains(line.ingredient().foods().get(0).group());
     }
 
     private boolean standsFor(TestedIngredient line, TestedRecipe tested) {

@@ -74,6 +74,10 @@ final class Altitudes {
     private static final Cue IN_THE_VALLEY = Cue.of(
             "\\b(we're|we are|i'm|i am|live|house is|farm is) (in|on|by) (the |our )?(valley|coast|delta|bay|flats|lowlands|island|shore) ,? ?$|\\b(in|on|by) the (valley|coast|delta|bay|lowlands|shore) ,? ?$");
 
+    /** "10 min BWC 90 ft". */
+    private static final Cue AFTER_CANNING =
+            Cue.of("\\b(bwc|bwb|bw|wb|minutes?|mins?|bath|canner|weighted|dial|gauge|psi|lbs?|pounds?) \\.? ?$");
+
     private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
 
     private static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");
@@ -107,6 +111,9 @@ final class Altitudes {
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
                 || feet && IN_THE_VALLEY.matcher(s.around(i, 4, 0)).find()
+                || feet
+                        && AFTER_CANNING.matcher(s.around(i, 2, 0)).find()
+                        && (unit + 1 >= s.size() || s.is(unit + 1, "."))
                 || feet && ABOVE_WATER.matcher(s.around(unit + 1, 0, 5)).lookingAt()
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")

@@ -18,7 +18,7 @@ final class AnotherTime {
 
     /** "Can I swap in more corn next time?", "may I thin it when I serve it?", but not "as I did this year", "leave it out next time too". */
     private static final Cue ASKS_AHEAD = Cue.of(
-            "^((and|also|so|or|but|another thing,?) )*(can|could|should|may|might|would it (be|work|hurt)|is it|what if|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on|(when|once|after|before) (i|we|you|they) (open|opens|opened|serve|serves|eat|heat|reheat|use)|(when|at|before) serving|(after|once|on|upon) (opening|opened))\\b[^?]*\\?$"
+            "^((and|also|so|or|but|another thing,?) )*((i'm |i am |i was |we're |we were )?(just )?(wondering|curious|wonder) (if|whether) |(quick )?question ?[:,-] ?)?(can|could|should|may|might|would it (be|work|hurt)|is it|what if|(?<=(if|whether) )(i|we) (can|could|should|may|might|need|ought)|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on|(when|once|after|before) (i|we|you|they) (open|opens|opened|serve|serves|eat|heat|reheat|use)|(when|at|before) serving|(after|once|on|upon) (opening|opened))\\b[^?]*\\?$"
                     + "|^(is|are|was|why (is|are)) [^?]*\\b(really|supposed to be|truly) (a )?(shorter|longer|less|more)( time)?\\b[^?]*\\?$");
 
     /** "Small jars next time, we're only two now." */
@@ -33,6 +33,17 @@ final class AnotherTime {
                     + "|(^|[,;:] )(and |but |so )?(no|without|less|fewer) (more )?[a-z]+( [a-z]+)?,? next (time|batch|year|season)\\b"
                     + "|\\bnext (time|batch|year|season),? (it'?s |i want |i'?ll use |we'?ll use )?(no|without|less|fewer) [a-z]+( [a-z]+)?[.!]?$");
 
+    /** "So I might put a whole pepper in each next time". */
+    private static final Cue PLANNED = Cue.of(
+            "^[^\\d]*\\b(i|we)('ll| will| might| may|'m going to| am going to|'re going to| are going to| plan to| want to|'d like to| hope to) (also |probably |maybe |definitely |just )?(try|add|put|use|do|make|can|grow|plant|double|throw|toss|pick|buy|get|plan)\\b[^.;\\d]*\\bnext (time|year|batch|season|summer|fall)[.!]?$");
+
+    /** "Next up is corn", "tomatoes are next": the next project. */
+    private static final Cue UP_NEXT = Cue.of(
+            "^((and|so|now),? )?(next (up|project|on (my|the|our) list|in line|week|month|weekend)( (is|are|comes?|will be|it's|i'll do|we do))?|then it's|coming up) ?[:,–-]? ?(the |some |my |our )?[a-z]+( [a-z]+){0,3}[.!]?$|^(the |my |our |some )?[a-z]+( [a-z]+){0,2} (is|are|come|comes|will be) (up )?next( (week|month|weekend|up|on my list))?[.!]?$");
+
+    private static final Cue THIS_TIME = Cue.of(
+            "\\b(also|too|again|same|still|these|those|like i|like we|as (i|we)|did|had|was|were|instead|more|less|forgot|ran out)\\b");
+
     /** What is resolved for another time, and so was not done this time. */
     static Optional<Range> resolved(Sentence s) {
         return s.findAny(RESOLVED);
@@ -40,7 +51,7 @@ final class AnotherTime {
 
     /** A question, or a plan, of another time. */
     static boolean isAhead(Sentence s) {
-        return s.has(ASKS_AHEAD) || s.has(NEXT_TIME);
+        return s.has(ASKS_AHEAD) || s.has(NEXT_TIME) || s.has(UP_NEXT) || s.has(PLANNED) && !s.has(THIS_TIME);
     }
 
     private AnotherTime() {}

@@ -171,29 +171,13 @@ final class Deviations {
     private static final Cue NO_ACID = Cue.of(
             "\\b(no|without( any)?|never any|minus) (added |extra |bottled )*(acid|lemon( juice)?|citric( acid)?|vinegar|lime juice)\\b(?! (taste|flavou?r|smell|left))|\\b(acid|lemon|citric|vinegar)[- ]free\\b");
 
-    /** "She'd have boiled them three hours in the wash tub, God rest her": another's way, and not followed. */
-    private static final Cue WOULD_HAVE = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b|^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he) (would've|'d've|used to)\\b");
-
-    private static final Cue OURSELVES = Cue.of(
-            "\\b(i|we(?! (kids|children|girls|boys|cousins|little ones)\\b)|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
-
     /** "Mother would've boiled them all day and I did too". */
     private static final Cue DID_LIKEWISE = Cue.of(
             "\\b(and|so) (i|we) (did|do|have)( it)? (too|so|the same|likewise|as well)\\b|\\band so (did|do|have) (i|we)\\b");
 
-    /** "My mother would've put a ham bone in but I know better now". */
-    private static final Cue KNOWS_BETTER = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$");
-
-    static boolean isAnothers(Sentence s) {
-        return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);
-    }
-
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
-        AnotherTime.resolved(s).ifPresent(r -> draft.unread.add(new Unread(r, true)));
-        if (isAnothers(s) || AnotherTime.isAhead(s)) {
+        if (Hearsay.isAnothers(s)) {
             return;
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);
@@ -203,7 +187,7 @@ final class Deviations {
                 .or(() -> SaltLeftOut.isTakenBack(s, draft) ? Optional.of(s.range()) : Optional.empty())
                 .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
                 .or(() -> appearance.another(s, draft))
-                .or(() -> s.has(WOULD_HAVE) ? s.findAny(DID_LIKEWISE) : Optional.empty())
+                .or(() -> Hearsay.wouldHave(s) ? s.findAny(DID_LIKEWISE) : Optional.empty())
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
                 .or(() -> s.find(SPOILED)
                         .filter(r -> !s.has(THROWN_OUT) && !Appearance.isByNature(r.of(s.whole()), draft)))
@@ -254,12 +238,18 @@ final class Deviations {
     private static final Cue SAID_TO_BE_NEEDED = Cue.of(
             "\\b(says?|said|insists?|thinks?|swears?|claims?)( that)? (you|i|we|it|they) (need|needs|have to|must|should|ought to)\\b(?!.*\\b(so|and) (i|we)\\b)");
 
+    private static final Cue NO_PRESSURE_CANNER = Cue.of(
+            "(?<!\\b(mother|mom|grandma|she|they|neighbou?r|sister) )\\b(don'?t|do not|didn'?t|did not|never) (even |ever )?(have|own|had|owned|trust|use|used|like) (a |the |my |any )?pressure( (canner|cooker|canning))?\\b(?! (multi|sauce|pan))");
+
     /** "I do them in a boiling bath like grandma", where the recipe has been canned under pressure so far. */
     private static Optional<Range> otherCanner(Sentence s, Draft draft) {
         boolean pressure = !draft.facts.pressures().isEmpty()
                 || draft.facts.gauge().isPresent()
                 || !draft.facts.methods().isEmpty()
                         && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE;
+        if (pressure && s.has(NO_PRESSURE_CANNER)) {
+            return s.findAny(NO_PRESSURE_CANNER);
+        }
         if (!pressure
                 || draft.facts.times().isEmpty()
                 || !s.has(TELLS)

@@ -180,7 +180,7 @@ final class Durations {
     }
 
     private void classify(Sentence s, Draft draft, int i, TimeSpan d) {
-        if (!d.clock() || d.least() < 1 || d.most() > 600 || isElsewhere(s, i) || Deviations.isAnothers(s)) {
+        if (!d.clock() || d.least() < 1 || d.most() > 600 || isElsewhere(s, i) || Hearsay.isAnothers(s)) {
             return;
         }
         if (s.is(d.next(), "later")

@@ -23,18 +23,24 @@ final class JarMentions {
 
     private static final Cue HOLDS = Cue.of("(?<!\\bto )\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
 
+    /** "Quarts are too much for us": why the jars are what they are. */
+    private static final Cue SUITED = Cue.of(
+            "(are|is|were|was|would be|seem) (way |just |really |far )?(too (much|big|many|large|heavy)|plenty|more than)\\b");
+
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {
                 continue;
             }
+            boolean apart = SUITED.matcher(s.around(found.get().next(), 0, 5)).lookingAt()
+                    || s.is(found.get().next(), "lids");
             boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
             boolean none = s.is(i - 1, "no")
                     || s.is(i - 1, "not")
                     || s.is(i - 1, "in") && (s.is(i - 2, "never") || s.is(i - 2, "not"));
-            if (share || none || HOLDS.matcher(s.around(i, 3, 0)).find()) {
-                // "half cup water/quart of fruit", "a rack that holds seven quarts", "no quarts"
+            if (share || none || apart || HOLDS.matcher(s.around(i, 3, 0)).find()) {
+                // "half cup water/quart of fruit", "a rack that holds seven quarts", "no quarts", "out of quart lids"
                 s.claim(i, found.get().next());
                 continue;
             }
@@ -203,10 +209,16 @@ final class JarMentions {
     /** "9 lbs. snap beans for 9 pts". */
     private static final Cue COMES_TO = Cue.of("(\\bfor|=|→|- ?>|\\b(makes?|made|yields?|gives?|got|gets)) (about )?$");
 
+    private static final Set<String> OF_ONE = Set.of("each", "every");
+
+    /** "12 pts. raw pack", "9 pts". */
+    private static final Cue HOW_MANY = Cue.of("\\.? ?($|(raw|hot|cold)[- ]pack|of them|total|in all|filled|packed)");
+
     /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
     private static boolean countsJars(Sentence s, int i) {
         int figure = figureBefore(s, i);
         return figure < 0
+                || figure == 0 && HOW_MANY.matcher(s.around(i + 1, 0, 3)).lookingAt()
                 || PUT_UP.matcher(s.around(figure, 4, 0)).find()
                 || COMES_TO.matcher(s.around(figure, 2, 0)).find()
                 || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
@@ -261,6 +273,11 @@ final class JarMentions {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, ":") && (s.is(i - 2, "jar") || s.is(i - 2, "jars"))) {
+            return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
+        }
+        // "2 T in each qt.", "filled hot pts"
+        if ((s.is(i, "pt") || s.is(i, "qt"))
+                && OF_ONE.contains(i > 0 ? s.token(i - 1).norm() : "")) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         // "pt jars", "qt. jars"

@@ -165,7 +165,7 @@ final class NotInTheJar {
             "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(in spite of|despite|thanks to|ahead of|because of|away from|safe from|fight off|fought off|spared by|left by) (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
 
     private static final Cue ACTS = Cue.of(
-            "(got (out|loose|most|half|the rest|to them|(in|into)(?! (the |each |every )?(jars?|pots?|kettle|pan|pints?|quarts?|mix|canner)))|(didn't|did not) (get|find|eat)|come|came|comes|missed|love|loves|like|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
+            "((get|gets|got|had|have|has|enjoy|enjoyed|eat|eats|ate|will (get|have|love|enjoy)) (all |most |some )?(of )?(the|my|our|their) (\\w+ )?(peel\\w*|skins?|scraps|cores|cobs|husks|pods|pulp|leavings|leftovers|culls|trimmings|parings|seconds|(bad|soft|wormy) ones)|got (out|loose|most|half|the rest|to them|(in|into)(?! (the |each |every )?(jars?|pots?|kettle|pan|pints?|quarts?|mix|canner)))|(didn't|did not) (get|find|eat)|come|came|comes|missed|love|loves|like|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
 
     /** Names of the animal and not of its meat: no bacon gets out. */
     private static final Set<String> LIVE = Set.of(

@@ -131,6 +131,10 @@ final class PhraseFacts {
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)|\\b(1|2|one|two|a) (extra |more )?min(ute)?s? (more|extra|longer|over) (per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
             "\\b(jars?|pints?|quarts?)\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|kettle|pot|boiling water|pressure)|\\bthem\\b[^.;]{0,40}\\b(in|into|to) (the |a |my |your |boiling |big |large |hot )*(canner|water ?bath|pressure)|\\b(lower|load|set|place|put|submerge)\\w*\\b[^.;]{0,24}\\bjars?\\b[^.;]{0,40}\\b(canner|pot|kettle|water|rack)|\\bload(ed)? the canner\\b|(^|[,;] )(and |then )*(in|into) (the|my|a) (big |hot )*(canner|water ?bath)\\b");
+    /** "I did 14 pints of sweet potatoes in the pressure canner": what the letter is about, before it tells how. */
+    private static final Cue ALL_OF_IT = p(
+            "\\b(did|made|canned|done|put up|put by|tried|ran)( up)? (my |our |the |a |about |some |first |\\d+ |few |dozen |batch |couple )*(jars?|pints?|quarts?|half[- ]pints?) of \\w+");
+
     private static final Cue OUT_OF_CANNER = p(
             "\\b(remove|removed|lift|lifted|take|took)\\b[^.;]{0,24}\\b(jars?|them|from|out)\\b|\\b(cool|cooling) (on|for|over|undisturbed)\\b|\\bturn(ed)? off\\b");
     private static final Cue FILLED = p(
@@ -269,7 +273,7 @@ final class PhraseFacts {
             draft.inCannerFrom = s.range().start();
         }
         draft.lidded |= draft.filled && s.has(LID);
-        if (s.has(INTO_CANNER) && !draft.inCanner) {
+        if (s.has(INTO_CANNER) && !draft.inCanner && !(s.has(ALL_OF_IT) && !draft.filled)) {
             draft.inCanner = true;
             draft.inCannerFrom = s.findAny(INTO_CANNER).orElseThrow().start();
         }

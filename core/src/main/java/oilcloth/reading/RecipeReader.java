@@ -286,7 +286,11 @@ public final class RecipeReader {
     }
 
     private void sentence(Sentence s, Draft draft) {
-        if (Bulletin.isTold(s)) {
+        if (Bulletin.isTold(s) || Hearsay.isRefused(s)) {
+            return;
+        }
+        AnotherTime.resolved(s).ifPresent(draft::doubt);
+        if (AnotherTime.isAhead(s)) {
             return;
         }
         int heard = Deviations.heard(draft);
@@ -352,12 +356,8 @@ public final class RecipeReader {
         list.subList(Math.min(size, list.size()), list.size()).clear();
     }
 
-    /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
-    private static final Cue DISOWNED = Cue.of(
-            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bbut (i|we) (gave|have given|'ve given) (that|it) up( (many |some |a few )?(years|ages|long) ago| long since)?[.!]?$|\\bbut (i|we)('ve| have)? (quit|stopped)( (that|doing (that|it|so)))?( (many |some |a few )?years ago)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
-
     private void practices(Sentence s, Draft draft) {
-        if (s.has(DISOWNED) || Deviations.isAnothers(s)) {
+        if (Hearsay.isDisowned(s)) {
             return;
         }
         for (PracticeRule rule : guide.practices()) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
@@ -39,6 +40,7 @@ final class SameFood {
         if (draft.titleFoods.stream().anyMatch(f -> f.kind().isProduce() && !f.isUmbrella())) {
             draft.titleFoods.removeIf(Food::isUmbrella);
         }
+        measuredBeans(draft, text);
         if (draft.ingredients.stream().anyMatch(i -> isAnotherBean(i.food()))) {
             draft.titleFoods.removeIf(f -> f.name().equals("green bean")
                     && draft.title
@@ -65,6 +67,27 @@ final class SameFood {
     /** Then "the beans" are they. */
     private static boolean isAnotherBean(Food food) {
         return food.group().equals("bean") || food.name().startsWith("lima bean");
+    }
+
+    private static final Pattern SO_MANY_BEANS =
+            Pattern.compile("(?i)[\\d ./½¼¾⅓⅔-]+ ?[a-z]+\\.? (of )?(the |my )?beans");
+
+    /** "Kidney beans … 5 lbs of beans": the amount is theirs. */
+    private static void measuredBeans(Draft draft, String text) {
+        Set<Food> others = Stream.concat(
+                        draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
+                .filter(SameFood::isAnotherBean)
+                .collect(Collectors.toSet());
+        boolean measured = draft.ingredients.stream()
+                .anyMatch(i -> isAnotherBean(i.food()) && i.amount().isPresent());
+        List<Ingredient> beans = draft.ingredients.stream()
+                .filter(i -> SO_MANY_BEANS.matcher(i.range().of(text)).matches())
+                .toList();
+        if (others.size() == 1 && !measured && beans.size() == 1) {
+            Food kind = others.iterator().next();
+            draft.ingredients.removeIf(i -> i.food().equals(kind));
+            draft.ingredients.replaceAll(i -> i.equals(beans.get(0)) ? i.withFood(kind) : i);
+        }
     }
 
     /** A word for many foods. */

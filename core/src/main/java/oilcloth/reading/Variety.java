@@ -33,14 +33,15 @@ enum Variety {
     DRY_BEAN(
             "beans, dry",
             List.of("green bean"),
-            "beans?",
-            "(?<=[.;:!,(] ?)\\b(navy|navies|pintos?|great northerns?|cannellini|kidneys?|dried|dry)\\b(?=[.;:!,)])|\\b(kidney|pinto|navy|great northern|cannellini|dry|dried) beans?\\b",
+            "([\\d ./½¼¾⅓⅔-]+ ?[a-z]+\\.? (of )?)?((the|my) )?beans?",
+            Soaking.OVERNIGHT
+                    + "|(?<=[.;:!,(] ?)\\b(navy|navies|pintos?|great northerns?|cannellini|kidneys?|dried|dry)\\b(?=[.;:!,)])|\\b(kidney|pinto|navy|great northern|cannellini|dry|dried) beans?\\b",
             "\\b(green|snap|string|wax|pole|runner|french) beans?\\b"),
     DRY_LIMA(
             "beans, dry",
             List.of("lima bean, fresh", "green pea"),
             ".*",
-            "(?<=[.;:!,(] ?)(dried|dry|split)\\b(?= ?[.;:!,)])|\\bsoak(ed|ing)? (them )?(overnight|all night|\\d+ ?(to \\d+ )?(hours|hrs?)|for \\w+ hours)|\\b(after|overnight) (a )?soak(ing)?\\b",
+            "(?<=[.;:!,(] ?)(dried|dry|split)\\b(?= ?[.;:!,)])|" + Soaking.OVERNIGHT,
             "\\b(fresh|shell(ed|ing)|english|garden|in the pods?|picked)\\b"),
     CURED(
             "ham, cured",
@@ -60,6 +61,12 @@ enum Variety {
             "\\b(not|never|no|avoid|\\w+n't)\\b( \\w+){0,2} $|\\b(not|never|\\w+n't) use (this|these) (process|recipe|method|time)s?\\b[^.;]{0,24}$");
 
     private static final int REACH = 60;
+
+    /** Nobody soaks a bean that was picked green. */
+    private static final class Soaking {
+        static final String OVERNIGHT =
+                "\\bsoak(ed|ing)? (them )?(overnight|all night|\\d+ ?(to \\d+ )?(hours|hrs?)|for \\w+ hours)|\\b(after|overnight) (a )?soak(ing)?\\b";
+    }
 
     private final String food;
     private final List<String> of;

@@ -1,0 +1,44 @@
+package oilcloth.reading;
+
+import oilcloth.text.Cue;
+
+/** What others do or say, where the canner tells that it was not followed. */
+final class Hearsay {
+    /** "She'd have boiled them three hours in the wash tub, God rest her": another's way, and not followed. */
+    private static final Cue WOULD_HAVE = Cue.of(
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b|^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he) (would've|'d've|used to)\\b");
+
+    private static final Cue OURSELVES = Cue.of(
+            "\\b(i|we(?! (kids|children|girls|boys|cousins|little ones)\\b)|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
+
+    /** "My mother would've put a ham bone in but I know better now". */
+    private static final Cue KNOWS_BETTER = Cue.of(
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$");
+
+    /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
+    private static final Cue DISOWNED = Cue.of(
+            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bbut (i|we) (gave|have given|'ve given) (that|it) up( (many |some |a few )?(years|ages|long) ago| long since)?[.!]?$|\\bbut (i|we)('ve| have)? (quit|stopped)( (that|doing (that|it|so)))?( (many |some |a few )?years ago)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
+
+    /** "My neighbor swears you can just water bath them for 3 hours but I told her no way". */
+    private static final Cue REFUSED = Cue.of(
+            "^((and|so|but|now|also|well|ps|p\\.s\\.),? )?((my|our|a|the|his|her|one of my) (\\S+ ){1,4}|(mother|mom|mama|dad|grand\\w+|aunt \\w+|uncle \\w+|she|he|somebody|someone|people|folks|they|everyone|everybody) )(\\w+ )?(says?|said|swears?|insists?|insisted|claims?|claimed|thinks?|told me|tells me|keeps? (saying|telling me|insisting)|argues?|wanted me to|wants me to)\\b(?![^.;]*\\b(so|and) (i|we) (do|did|have|went|used|put|added|gave|boiled|processed)\\b)[^.;]*\\b(but|and) (i|we) (told (her|him|them)( that)?( absolutely| definitely)? (no|never|not)( way| sir| ma'am| thank you)?|said( absolutely)? no( way| sir| ma'am| thank you)?|know better( than that)?|don't believe (it|that|her|him|them)|didn't (listen|believe (it|her|him|them))|ignored (her|him|them|that)|refused|(wouldn't|won't|would never|'d never|never will|don't|didn't|do not|did not|never)( (risk|do|try|dare|follow|take) (it|that|her advice|his advice|so))?)[.!]?$");
+
+    private Hearsay() {}
+
+    static boolean wouldHave(Sentence s) {
+        return s.has(WOULD_HAVE);
+    }
+
+    static boolean isAnothers(Sentence s) {
+        return s.has(WOULD_HAVE) && !s.has(OURSELVES) || s.has(KNOWS_BETTER);
+    }
+
+    static boolean isDisowned(Sentence s) {
+        return s.has(DISOWNED) || isAnothers(s);
+    }
+
+    /** Then nothing in the sentence is of this batch. */
+    static boolean isRefused(Sentence s) {
+        return s.has(REFUSED);
+    }
+}
