@@ -163,6 +163,9 @@ final class SameFood {
         }
         for (int i = 0; i < draft.ingredients.size(); i++) {
             Ingredient known = draft.ingredients.get(i);
+            if (isOtherPepper(known, read, s.whole())) {
+                continue;
+            }
             if (!sameFood(known, read)
                     && !(isJustMeat(s.whole(), read) && known.food().kind() == FoodClass.MEAT)) {
                 continue;
@@ -184,7 +187,7 @@ final class SameFood {
                 return;
             }
         }
-        if (read.amount().isEmpty() && isGeneric(draft, read.food())) {
+        if (read.amount().isEmpty() && isGeneric(draft, read, s.whole())) {
             return;
         }
         draft.ingredients.add(read);
@@ -294,6 +297,20 @@ final class SameFood {
         });
     }
 
+    private static final Pattern JUST_PEPPERS = Pattern.compile("(?i)(the |my |all |chopped |diced |ground )*peppers?");
+
+    /** Hot ones beside bells; but "the peppers" are any. */
+    private static boolean isOtherPepper(Ingredient known, Ingredient read, String text) {
+        return known.food().kind() == FoodClass.PEPPER
+                && read.food().kind() == FoodClass.PEPPER
+                && isBell(known.food()) != isBell(read.food())
+                && !JUST_PEPPERS.matcher(read.range().of(text)).matches();
+    }
+
+    private static boolean isBell(Food pepper) {
+        return pepper.name().startsWith("bell");
+    }
+
     private static Ingredient refined(Ingredient known, Ingredient read) {
         Ingredient result = known;
         if (read.food().name().equals("vinegar, homemade")) {
@@ -367,14 +384,19 @@ final class SameFood {
     }
 
     /** "the fruit", "the tomatoes", "berries" after the foods themselves are no new food. */
-    private static boolean isGeneric(Draft draft, Food food) {
+    private static boolean isGeneric(Draft draft, Ingredient read, String text) {
+        Food food = read.food();
         if (draft.ingredients.stream().anyMatch(i -> isKraut(i.food(), food))) {
             return true;
         }
         if (food.isUmbrella() || food.name().equals("seasoning")) {
             return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
         }
-        return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.PEPPER || food.kind() == FoodClass.SEAFOOD)
+        if (food.kind() == FoodClass.PEPPER) {
+            return draft.ingredients.stream()
+                    .anyMatch(i -> i.food().kind() == FoodClass.PEPPER && !isOtherPepper(i, read, text));
+        }
+        return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.SEAFOOD)
                 && draft.ingredients.stream().anyMatch(i -> i.food().kind() == food.kind());
     }
 }

@@ -109,6 +109,7 @@ final class Serving {
     static boolean isCompany(Sentence s, List<Ingredient> named) {
         Optional<Range> dish = s.find(THE_DISH);
         return dish.isPresent()
+                && !isPutIn(s)
                 && !s.has(Vocabulary.ADD)
                 && !s.has(IN_THE_JAR)
                 && named.stream()

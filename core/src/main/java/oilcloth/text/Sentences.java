@@ -16,6 +16,47 @@ public final class Sentences {
     private static final Set<String> MEASURES =
             Set.of("ft", "in", "min", "mins", "hr", "hrs", "lb", "lbs", "qt", "qts", "pt", "pts", "elev", "alt");
 
+    /** "800 ft. above sea level"; any other small word behind a height begins what comes next. */
+    private static final Set<String> OF_A_HEIGHT = Set.of(
+            "above",
+            "elevation",
+            "elev",
+            "altitude",
+            "alt",
+            "up",
+            "high",
+            "higher",
+            "here",
+            "and",
+            "or",
+            "so",
+            "in",
+            "at",
+            "of",
+            "to",
+            "but",
+            "a",
+            "asl",
+            "where",
+            "according",
+            "per",
+            "by",
+            "on",
+            "over",
+            "below",
+            "which",
+            "if",
+            "is",
+            "as",
+            "from",
+            "long",
+            "deep",
+            "wide",
+            "tall",
+            "row",
+            "rows",
+            "away");
+
     /** Nor does what they measure begin with one of these. */
     private static final Set<String> STEPS =
             Set.of("reheat", "fill", "ladle", "pour", "wipe", "bring", "strain", "debubble", "lids", "bubbles");
@@ -162,6 +203,9 @@ public final class Sentences {
         }
         if (next < line.end() && MEASURES.contains(word) && STEPS.contains(word(text, line, next))) {
             return true;
+        }
+        if (word.equals("ft") && next < line.end() && Character.isLowerCase(text.charAt(next))) {
+            return !OF_A_HEIGHT.contains(word(text, line, next));
         }
         return next < line.end()
                 && Character.isUpperCase(text.charAt(next))
