@@ -105,9 +105,7 @@ final class Deviations {
                     .map(Ingredient::food)
                     .anyMatch(f -> words.contains("vinegar")
                             ? f.isVinegar()
-                            : words.contains("lemon") || words.contains("lime")
-                                    ? f.isCitrusJuice()
-                                    : f.isAcidulant() && !f.isVinegar());
+                            : words.contains("lemon") || words.contains("lime") ? f.isCitrusJuice() : f.isAcidulant());
             if (listed) {
                 draft.unread.add(new Unread(r, true));
             }

@@ -74,6 +74,13 @@ final class Durations {
     private static final Cue OF_ITSELF = Cue.of(
             "\\b(on its own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?) (in|within|after) (about |only |just )?$");
 
+    /** "The canner came up to pressure in fifteen minutes". */
+    private static final Cue COME_TO = Cue.of(
+            "\\b(came|come|comes|coming|got|get|gets|rose|went|goes|climbed|climbs|built|builds|reached|reaches|hit|back)( back)?( up| down)?( to| at)? (a |the |full |its |rolling |hard )*(pressure|boil|boiling|temperature|heat|zero|(\\S+) (pounds|lbs?|psi)) (in|within|after) (about |only |just |around )?$");
+
+    /** "An extra minute to be sure": beside the time, and not it. */
+    private static final Cue EXTRA = Cue.of("\\b(extra|additional)\\b");
+
     /** "I did vent it, ten minutes by the clock". */
     private static final Cue VENTED = Cue.of(
             "\\b(vent|vents|vented|venting|exhaust|exhausted)( (it|her|mine|the (canner|cooker)))? ?,? (for |about |a |good |full |exactly )*$");
@@ -204,7 +211,9 @@ final class Durations {
         if (moment || rests) {
             return;
         }
-        if (OF_ITSELF.matcher(s.around(i, 6, 0)).find()) {
+        if (OF_ITSELF.matcher(s.around(i, 6, 0)).find()
+                || COME_TO.matcher(s.around(i, 8, 0)).find()
+                || EXTRA.matcher(s.around(i, 1, d.next() - i)).find()) {
             return;
         }
         if (SAVED.matcher(s.around(i, 2, 0)).find()
