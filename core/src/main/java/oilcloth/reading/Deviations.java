@@ -117,7 +117,7 @@ final class Deviations {
     }
 
     private static final Cue WIPES = Cue.of(
-            "\\bwip\\w+\\b[^.;]{0,40}\\bvinegar\\b|\\b(rins|wash|clean|scrub)\\w+\\b[^.;]{0,40}\\b(with|in|using) (a |some |hot |little |bit of |weak |white )*vinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
+            "\\bwip\\w+\\b[^.;]{0,64}\\bvinegar\\b|\\b(rins|wash|clean|scrub)\\w+\\b[^.;]{0,40}\\b(with|in|using) (a |some |hot |little |bit of |weak |white )*vinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
     private static final Cue COOKED =
             Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
@@ -299,9 +299,16 @@ final class Deviations {
                 // "browned in the skillet, little bit of lard"
                 .filter(p -> draft.ingredients.stream()
                         .noneMatch(i -> i.aside() && i.food().kind() == FoodClass.FAT && p.overlaps(i.range())))
-                .filter(p -> marked.weight(s, p) > MarkedRemarks.GRAVE)
+                .filter(p -> !isClaimed(s, p) && marked.weight(s, p) > MarkedRemarks.GRAVE)
                 .filter(p -> !isListOfFoods(s, p))
                 .findFirst();
+    }
+
+    /** "A cup of chopped onion" has been read to its last word. */
+    private static boolean isClaimed(Sentence s, Range part) {
+        return IntStream.range(s.first(part), s.size())
+                .filter(i -> part.contains(s.token(i).range()))
+                .allMatch(s::isClaimed);
     }
 
     private static final Set<String> BETWEEN_FOODS = Set.of("and", "or", "some", "a", "few", "of", "the", "mixed");

@@ -132,13 +132,30 @@ final class StepWords {
                     + " and called wrote loves tells showed asked");
 
     /** No name, no abbreviation, no plain word: it may say what the food was made into. */
+    /** "My daughter Cassie … Cassie ate half": written large within a sentence, too. */
+    private static boolean isNamedElsewhere(Sentence s, int i) {
+        String name = s.token(i).raw();
+        String whole = s.whole();
+        for (int at = whole.indexOf(name); at >= 0; at = whole.indexOf(name, at + 1)) {
+            boolean within = at > 1
+                    && whole.charAt(at - 1) == ' '
+                    && (Character.isLowerCase(whole.charAt(at - 2)) || whole.charAt(at - 2) == ',');
+            if (within
+                    && (at + name.length() == whole.length()
+                            || !Character.isLetter(whole.charAt(at + name.length())))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean isStrange(Sentence s, int i, String word) {
         // a capital is a name, except in a title, where it may be "Carrot Ribbons"
         boolean capital = Character.isUpperCase(s.token(i).raw().charAt(0));
         boolean name = capital
                 && (i > 0
                         ? !produce(s, i - 1)
-                        : s.size() > 1 && SOMEBODY_DOES.contains(s.token(1).norm()));
+                        : s.size() > 1 && SOMEBODY_DOES.contains(s.token(1).norm()) || isNamedElsewhere(s, i));
         return !name
                 && !s.isClaimed(i)
                 && !PLAIN.has(word)
