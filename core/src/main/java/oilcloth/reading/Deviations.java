@@ -118,8 +118,8 @@ final class Deviations {
 
     private static final Cue WIPES = Cue.of(
             "\\bwip\\w+\\b[^.;]{0,64}\\bvinegar\\b|\\b(rins|wash|clean|scrub)\\w+\\b[^.;]{0,40}\\b(with|in|using) (a |some |hot |little |bit of |weak |white )*vinegar\\b|\\bvinegar\\b[^.;]{0,16}\\b(in|to|into) the (canner|canning|processing|water ?bath)\\b");
-    private static final Cue COOKED =
-            Cue.of("\\b(boil|bring|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
+    private static final Cue COOKED = Cue.of(
+            "\\b(boil|bring|cook|stew|heat|simmer|pour|mix|combine|stir|dissolve|cover|add|strain|measure|put)\\w*\\b");
 
     private final Talk talk;
     private final Appearance appearance;

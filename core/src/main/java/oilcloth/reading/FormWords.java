@@ -93,7 +93,7 @@ final class FormWords {
             Phrase.of("\\b(i|we|they|you|to) juiced? (our|the|my|your|them|it|all)\\b", "juice"),
             Phrase.of("\\b(chunks|cubes|cubed|strips|stew(ing)? meat|stew beef)\\b", "pieces"),
             Phrase.of(
-                    "(?<!\\boff the )\\bbone[- ]in\\b|\\b(with|w ?/) ?(the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? (left )?in(?= ?[.,;)]| (and|the)\\b)",
+                    "(?<!\\boff the )\\bbone[- ]in\\b|\\b(with|w ?/) ?(the )?bones?\\b(?! removed)|\\bon the bone\\b|\\bbones? (left )?in(?= ?[.,;:)]| (and|the)\\b)",
                     "bone-in"),
             Phrase.of(
                     "\\bboneless\\b|\\bno bones\\b|\\bde-?boned\\b|\\bboned\\b|\\bwithout (the )?bones?\\b|\\bbones?( and [a-z]+){0,3} (were |are |was )?(removed|cut (away|out)|picked (out|off)|taken out|pulled out|discarded)\\b(?!\\?)|\\boff the bones?\\b|\\bremove (the |all )?bones\\b",

@@ -42,16 +42,19 @@ final class Serving {
     private static final String ON =
             "\\b(had|ate|eat) ((a little|a bit|some|the|what was|it|them) )?((extra|rest|left( over)?|leftovers?|of it) )?(on|over) (\\w+ ){0,2}(oatmeal|oats|toast|ice cream|pancakes|waffles|biscuits|cornbread|rice|noodles|yogurt|crackers|cereal|eggs|potatoes|burgers|tacos|ham|pork|chops|cheese)";
 
+    /** "Eight quarts, and we ate what was left over with cream". */
+    private static final String THE_REST_WITH =
+            "\\b(had|ate|eat|finished( off)?) (what|whatever|the|all|everything|that) ((that )?(was|were|is) )?(left( over)?|rest|remained|extra|leftovers?)( over)?( that)? (with|over|on)\\b";
+
     /** "Seven quarts plus a little extra we had on oatmeal". */
-    private static final Cue HAD_ON = Cue.of(ON);
+    private static final Cue HAD_ON = Cue.of(ON + "|" + THE_REST_WITH);
 
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
             "\\b(have|got|there's|keep|kept) (some |a |the |more )?\\w+( \\w+)? in the (freezer|fridge|icebox) for\\b|\\bfor when (i|we|you|they|he|she) (open|opens|eat|serve|heat|use)\\b|\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
-                    + "|" + ON
+                    + "|" + ON + "|" + THE_REST_WITH
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b(?![^.;]*\\b(or|and|but|sometimes|usually)\\b)"
-                    + "|\\b(had|ate|eat|finished( off)?) (what|whatever|the|all|everything|that) ((that )?(was|were|is) )?(left( over)?|rest|remained|extra|leftovers?)( over)?( that)? (with|over|on)\\b"
                     + "|\\b(i|we|he|she) (warm|heat|reheat|fry|saute|butter|cream|dress|eat|fix|serve)s? (it|them|these|mine|a jar|one)( up)? with (a (little|bit of|pat of|dab of) |some )?\\w+( and \\w+)? (for|at) (supper|dinner|lunch|breakfast|sunday|company)\\b"
                     + "|\\b(at|on) the table\\b|\\b(plan|planning|mean|hope|going|want) to (use|eat|serve|save|have) (it|them|these|this|mine) (for|in|on|with|over)\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
                     + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) ((serves?|opens?|eats?)\\b|(heats?|reheats?|cooks?|uses?) (it|them|one|these|mine|a jar|for|before|at)\\b)");

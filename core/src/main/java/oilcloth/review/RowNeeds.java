@@ -157,7 +157,7 @@ final class RowNeeds {
             odd("fish-raw", "\\bhead and all\\b|\\bheads? (left )?on\\b", "method.no-process"),
             odd(
                     "beets|white-potatoes",
-                    "\\b(big|large|huge|jumbo|giant)\\b[^.;]{0,24}\\bwhole\\b|\\bwhole\\b[^.;]{0,16}\\b(big|large|huge|jumbo|baseballs?)\\b",
+                    "\\b(big|large|huge|jumbo|giant)\\b[^.;]{0,24}\\bwhole\\b|\\bwhole\\b(?!,? ?(and|but|then)? (i |we )?(slic|cut|halv|quarter|cub|dic|chunk)\\w*)[^.;]{0,16}\\b(big|large|huge|jumbo|baseballs?)\\b",
                     "time.short"),
             odd(
                     "peas|beans-lima|corn",
