@@ -17,6 +17,12 @@ final class JarMentions {
     private static final Cue PUT_UP = Cue.of(
             "\\b(did|did up|do up|put by|canned|put up|jarred|processed|bottled|(hot|raw|cold)[- ]?pack(ed)?) (up )?(about |around |some )?$");
 
+    private static final Cue MADE = Cue.of("\\bmade (up )?(about |around |some )?$");
+
+    /** "I made 2 quarts of syrup": a measure. */
+    private static final Cue LIQUID =
+            Cue.of("(of )?(\\w+ ){0,3}(syrup|brine|juice|water|broth|stock|solution|liquid|vinegar|pulp|puree)\\b");
+
     /** "7 qts of chicken breast": nobody measures meat by the quart. */
     private static final Cue OF_MEAT = Cue.of(
             "of (\\w+ ){0,2}(chicken|beef|venison|deer|elk|pork|turkey|rabbit|salmon|tuna|fish|trout|sausage|meat|hamburger|stew|chili|soup)\\b");
@@ -57,7 +63,7 @@ final class JarMentions {
             if (counted
                     && isMeasure(s, jar.next())
                     && !OF_MEAT.matcher(s.around(jar.next(), 0, 4)).lookingAt()
-                    && !PUT_UP.matcher(s.around(before, 4, 0)).find()) {
+                    && !isPutUp(s, before, jar.next())) {
                 continue;
             }
             if (counted && isPartOrSource(s, before, i) || isMeasureOfOne(s, i, jar.next())) {
@@ -191,6 +197,13 @@ final class JarMentions {
                 : Optional.empty();
     }
 
+    private static boolean isPutUp(Sentence s, int figure, int behind) {
+        String before = s.around(figure, 4, 0);
+        return PUT_UP.matcher(before).find()
+                || MADE.matcher(before).find()
+                        && !LIQUID.matcher(s.around(behind, 0, 5)).lookingAt();
+    }
+
     private static int figureBefore(Sentence s, int i) {
         for (int k = Math.max(0, i - 6); k < i; k++) {
             Optional<Numbers.Figure> f = Numbers.at(s.tokens(), k);
@@ -219,7 +232,7 @@ final class JarMentions {
         int figure = figureBefore(s, i);
         return figure < 0
                 || figure == 0 && HOW_MANY.matcher(s.around(i + 1, 0, 3)).lookingAt()
-                || PUT_UP.matcher(s.around(figure, 4, 0)).find()
+                || isPutUp(s, figure, i + 1)
                 || COMES_TO.matcher(s.around(figure, 2, 0)).find()
                 || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
     }

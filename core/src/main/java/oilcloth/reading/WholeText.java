@@ -243,6 +243,7 @@ final class WholeText {
         draft.directionsFor.forEach((words, food) -> {
             boolean theirs = Stream.concat(draft.ingredients.stream().map(Ingredient::food), draft.titleFoods.stream())
                     .anyMatch(f -> f.group().equals(food.group())
+                            || SameFood.isKraut(f, food)
                             || guide.placing().stream()
                                     .anyMatch(rule -> rule.form().equals(PIECES) && rule.takes(f) && rule.takes(food)));
             if (!theirs) {
