@@ -211,6 +211,9 @@ final class IngredientFinder {
         if (match.food().isSeasoning() || match.food().kind() == FoodClass.FRESH_HERB) {
             end = Brackets.sharedOut(s, end);
         }
+        if (NotInTheJar.isGivenAway(s, i)) {
+            return end;
+        }
         if (s.negatedToken(i)) {
             // "never carried 25 pounds of cabbage up three flights" leaves none out
             if (s.has(Vocabulary.ADD) || !s.low().contains("never")) {
@@ -312,6 +315,9 @@ final class IngredientFinder {
                     i,
                     behind.get().next());
             return Brackets.restated(s, behind.get().amount(), EachBehind.share(s, draft, i, behind.get()));
+        }
+        if (NotInTheJar.isGivenAway(s, i)) {
+            return end;
         }
         if (s.negatedToken(i) || NotInTheJar.isAbsent(s, i, end)) {
             draft.absent.add(match.food());

@@ -212,6 +212,15 @@ final class NotInTheJar {
         return NOT_THERE.matcher(s.around(end, 0, 6)).find();
     }
 
+    /** "Gave away the other 40 zucchini". */
+    private static final Cue GIVEN_AWAY = Cue.of(
+            "\\b(gave|give|given|giving|sold|traded|donated)( away)? (the |my |all |some )*(other|rest of the|extra|remaining) $");
+
+    /** @param i the amount, or the food where it has none */
+    static boolean isGivenAway(Sentence s, int i) {
+        return GIVEN_AWAY.matcher(s.around(i, 6, 0)).find();
+    }
+
     /** Said to have been left out, spilled, lost or put off. */
     static boolean isAbsent(Sentence s, int i, int end) {
         return isFreeOfIt(s, end)

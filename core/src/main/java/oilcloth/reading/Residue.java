@@ -290,6 +290,9 @@ final class Residue {
     private static final Cue POTS = Cue.of(
             "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|burners|trips|helpers|people|scouts|kids|peelers|knives|hands|cooks|cousins|ladies|ones)\\b(?! of (vinegar|lemon|water))");
 
+    /** "Jars: pints, 16 of them". */
+    private static final Cue JARS_BEFORE = Cue.of("\\b(pints|quarts|jars|half[- ]pints) ?[,(–-]? $");
+
     /** "Siphoning in 5 of 7 jars". */
     private static final Cue SO_MANY_OF = Cue.of("\\b\\d+ of (the |my |our )?\\d+ (jars|pints|quarts|lids)\\b");
 
@@ -297,6 +300,9 @@ final class Residue {
     private static boolean isCountOfJars(Sentence s, int i) {
         return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt() && !s.has(FALLEN)
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
+                || s.is(i + 1, "of")
+                        && s.is(i + 2, "them")
+                        && JARS_BEFORE.matcher(s.around(i, 2, 0)).find()
                 || POTS.matcher(s.around(i + 1, 0, 3)).lookingAt()
                 || SO_MANY_OF.matcher(s.around(i, i > 1 ? 2 : i, 4)).find()
                 || s.is(i + 1, "jars") && MAKES.matcher(s.around(i, 4, 0)).find();

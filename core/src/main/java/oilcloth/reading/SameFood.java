@@ -149,7 +149,8 @@ final class SameFood {
             draft.unread.add(new Unread(read.range(), true));
             return;
         }
-        if (read.amount().isEmpty() && !s.isItem() && closesAName(s.whole(), draft.ingredients, read)) {
+        boolean bare = read.amount().isEmpty() || isAFew(read);
+        if (bare && !s.isItem() && closesAName(s.whole(), draft.ingredients, read)) {
             return;
         }
         if (isPartOfListed(s, draft, read)) {
@@ -261,6 +262,16 @@ final class SameFood {
                         .region(known.range().end(), read.range().start())
                         .matches();
     }
+
+    /** "10 oz maraschino cherries … a couple cherries, then the fruit". */
+    private static boolean isAFew(Ingredient read) {
+        return read.food().kind() == FoodClass.FRUIT
+                && read.amount()
+                        .filter(a -> a.unit() == Unit.EACH && a.high() <= FEW)
+                        .isPresent();
+    }
+
+    private static final int FEW = 4;
 
     /** "6 small hot peppers … one in each jar". */
     private static boolean isCountOf(Ingredient known, Ingredient read) {

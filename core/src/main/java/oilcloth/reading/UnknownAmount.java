@@ -99,7 +99,8 @@ final class UnknownAmount {
             Cue.of("(is|was|would be|seems|seemed) (way |just |much |far |a bit |a little )?too\\b");
 
     /** "4 cups juice (from about 2 1/2 quarts, a fourth of them red)": what it was pressed from. */
-    private static final Cue SOURCE = Cue.of("\\( from (about |around |some |roughly )?$");
+    private static final Cue SOURCE = Cue.of(
+            "(\\(|\\b(cut|shelled|picked|taken|pressed|came)( it| them)? off|\\b(shelled|cut|pressed)) (from )?(of )?(about |around |some |roughly )?$");
 
     /** "17 lb for 7 quarts", "22 lb = 7 quarts", "10 lb after trimming". */
     private static final Cue COMES_TO = Cue.of(

@@ -138,7 +138,10 @@ final class RowNeeds {
                     "\\b(creamed|breaded|battered|dredged|corned|candied|glazed|barbecued|scalloped|fermented|dehydrated|whipped|au gratin|deep[- ]fried)\\b(?! corn)|\\bsmoked\\b(?! paprika|\\?+ *(no|nope|nah|not)\\b)|\\bdried (first|down|out|in the (sun|oven|dehydrator))\\b",
                     "method.no-process"),
             odd("meat-|poultry", "\\bin (\\w+ )?gravy\\b(?! later)", "ingredient.thickener"),
-            odd("meat-ground", "\\b(no|without( any)?) (liquid|broth|water|juice)\\b|\\b(solid|dry) pack", "pack.dry"),
+            odd(
+                    "meat-ground",
+                    "\\b(no|without( any)?) (liquid|broth|water|juice)\\b(?! (on hand|handy|left|available|in the house|to be had))|\\b(solid|dry) pack",
+                    "pack.dry"),
             odd(
                     "corn-kernel",
                     "(?<!\\b(not|never|don't|didn't|without|no|nor|than)\\b[^.;]{0,12})\\bscrap(e|ed|ing)\\b(?! (the )?(seeds|bowl))|\\bmilky\\b",
