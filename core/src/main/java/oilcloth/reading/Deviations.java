@@ -194,7 +194,7 @@ final class Deviations {
                         ? s.find(WAITED_OUT)
                         : Optional.empty());
         if (odd.isEmpty()) {
-            odd = otherCanner(s, draft);
+            odd = otherCanner(s, draft).or(() -> slowBoil(s, draft));
         }
         boolean mended = PressureFall.isMended(s) || PressureSwing.isTold(s, draft);
         if (odd.isEmpty() && !mended) {
@@ -235,6 +235,22 @@ final class Deviations {
     /** "My mother-in-law says you need three hours in the water bath". */
     private static final Cue SAID_TO_BE_NEEDED = Cue.of(
             "\\b(says?|said|insists?|thinks?|swears?|claims?)( that)? (you|i|we|it|they) (need|needs|have to|must|should|ought to)\\b(?!.*\\b(so|and) (i|we)\\b)");
+
+    /** "It was a gentle boil, is that fine?". */
+    private static final Cue SLOW_BOIL = Cue.of(
+            "\\b(low|gentle|slow|soft|lazy|light|weak|bare|quiet) (rolling )?boil\\b|\\bboil(ed|s|ing)?( (it|them))? (slow|slowly|gently|soft|softly|low|lazily)\\b");
+
+    private static final Cue OF_THE_FOOD = Cue.of(
+            "\\b(syrup|brine|jam|jelly|sauce|pulp|mash|ketchup|relish|chutney|salsa|butter|juice|berries|fruit|pears|peaches|apples|tomatoes|cubes|slices|pieces|beets|onions|drain\\w*|stir\\w*|till (soft|tender|thick)|until (soft|tender|thick))\\b");
+
+    /** Behind the time, where it is the canner that boils. */
+    private static Optional<Range> slowBoil(Sentence s, Draft draft) {
+        boolean bath =
+                !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.BOILING_WATER;
+        return bath && !draft.facts.times().isEmpty() && !s.has(OF_THE_FOOD) && !s.has(NOT_DONE)
+                ? s.find(SLOW_BOIL)
+                : Optional.empty();
+    }
 
     private static final Cue NO_PRESSURE_CANNER = Cue.of(
             "(?<!\\b(mother|mom|grandma|she|they|neighbou?r|sister) )\\b(don'?t|do not|didn'?t|did not|never) (even |ever )?(have|own|had|owned|trust|use|used|like) (a |the |my |any )?pressure( (canner|cooker|canning))?\\b(?! (multi|sauce|pan))");

@@ -73,6 +73,9 @@ final class HeadspaceFigures {
 
     private static final double MOST_BARE_INCHES = 1.5;
 
+    /** Inches; where so much is missing the seal fails. */
+    private static final double MUCH_LESS = 0.5;
+
     /** "inch headspace", "inch from top": one inch without a figure. */
     private static final Cue BARE_INCH = Cue.of(
             "(?<![\\d½¼¾⅛/][ -]?)(?<!half[ -])(?<!half an )(?<!quarter[ -])(?<!eighth[ -])(?<!an )(?<!one[ -])(?<!two[ -])\\binch( of)? (head[- ]?space|head[- ]?room|from (the )?(top|rim|brim))");
@@ -223,6 +226,15 @@ final class HeadspaceFigures {
                                 || COVERED.matcher(before).find());
         // "1-inch... sorry, half inch headspace"
         boolean corrected = Referring.isCorrection(s, from);
+        boolean muchLess = !draft.facts.times().isEmpty()
+                && LEAVE.matcher(clauseBefore).find()
+                && draft.facts
+                        .headspace()
+                        .filter(h -> h.value().least().inches() - f.high() >= MUCH_LESS)
+                        .isPresent();
+        if (muchLess && !covering && !corrected) {
+            draft.doubt(s.span(from, to));
+        }
         if (covering
                 || corrected
                 || draft.facts.headspace().isEmpty()

@@ -148,7 +148,8 @@ public final class RecipeReader {
         }
         boolean item = isItem(text, rest);
         boolean first = true;
-        List<Range> sentences = StepNumbers.without(text, Answered.joined(text, Sentences.of(text, rest)));
+        List<Range> sentences =
+                AskedOfDone.told(text, StepNumbers.without(text, Answered.joined(text, Sentences.of(text, rest))));
         for (int k = 0; k < sentences.size(); k++) {
             // "Vent: 10. Pressure: 11. Time: 55."
             if (sentences.size() > 1
