@@ -12,6 +12,9 @@ final class AnotherTime {
                     + "|\\bnext (on|up on) (my|the|our) list\\b|\\bstill have [^.;0-9]{2,24} to (do|can|put up|pick|get to)\\b"
                     + "|\\b(may|might|want to|hope to|plan to|planning to|going to|thinking of|like to) (try|trying|do|doing|can|canning|make|making|put up|putting up)\\b(?![^.;]*\\b(with|add|adding|into|instead)\\b)");
 
+    /** "Corn is next week but the corn in these is from last week". */
+    static final Cue IN_THESE = Cue.of("\\bin (these|this|those|them|it|mine|the jars?)\\b");
+
     /** "You were kind enough to look at my carrots last year". */
     static final Cue BEFORE = Cue.of(
             "\\b(you|i)\\b[^.;]{0,40}\\b(look(ed)? (at|over)|review(ed)?|check(ed)?|help(ed)?|answer(ed)?|ask(ed)?|wrote|sent|question|called|talked)\\b[^.;]{0,40}\\b(last|previous) (year|summer|fall|spring|winter|season)\\b");
@@ -30,6 +33,7 @@ final class AnotherTime {
             "^(?!.*\\?)(?=.*\\bnext (time|batch|year|season)\\b).*\\b(vent(ed|ing)?|exhaust(ed|ing)?|pressure|vinegar|acid|lemon|percent|strength|longer|minutes|hotter|headspace|covered|peel(ed)?|processed|properly|correctly)\\b"
                     + "|^(?!.*\\?)(?=.*\\bnext (time|batch|year|season)\\b).*\\b(leav(e|ing)( out| off)|omit(ting)?|skip(ping)?|cut(ting)? out) (the |that |those |any )?[a-z]+"
                     + "|\\b(leave|leaving) (the |that |those )?[a-z]+( [a-z]+)? (out|off),? next (time|batch|year|season)\\b"
+                    + "|^[a-z]+( [a-z]+)? (out|off|gone),? next (time|batch|year|season)\\b"
                     + "|(^|[,;:] )(and |but |so )?(no|without|less|fewer) (more )?[a-z]+( [a-z]+)?,? next (time|batch|year|season)\\b"
                     + "|\\bnext (time|batch|year|season),? (it'?s |i want |i'?ll use |we'?ll use )?(no|without|less|fewer) [a-z]+( [a-z]+)?[.!]?$");
 

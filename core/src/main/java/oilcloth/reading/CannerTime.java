@@ -43,6 +43,9 @@ final class CannerTime {
     private static final Cue OF_A_LIQUID = Cue.of(
             "(up |down )?((the|this|that|my|remaining|reserved|strained|leftover) )+(syrup|brine|juice|solution|vinegar|broth|stock|sauce|pickling)\\b(?! (canner|jars))");
 
+    /** "Vented ten minutes and did 25 minutes at 10 pounds". */
+    private static final Set<String> DOES = Set.of("did", "gave", "went", "held", "kept", "then", "got", "do");
+
     private static final Set<String> ENDS = Set.of(",", ";", ".", "/", "|", "-", "–", "—");
 
     private static final Set<String> PRESSURES =
@@ -194,7 +197,10 @@ final class CannerTime {
                     || w.equals(";")
                     || w.equals(",")
                     || w.equals(".")
-                    || (w.equals("and") || w.equals("&")) && k == from - 1
+                    || (w.equals("and") || w.equals("&"))
+                            && (k == from - 1
+                                    || k == from - 2
+                                            && DOES.contains(s.token(from - 1).norm()))
                     || w.equals("then");
         }
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);

@@ -17,11 +17,21 @@ final class Hearsay {
 
     /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
     private static final Cue DISOWNED = Cue.of(
-            "^((my|our|his|her|the|most|some|a lot of) [^,;]{2,40}|people [^,;]{2,40}|everybody [^,;]{2,40}|everyone [^,;]{2,40}|(mother|mom|grand\\w+|she|he|they) [^,;]{2,40})[,;] ((and|but) )?((i|we) (don'?t|didn'?t|never|won'?t|do not|did not)( any ?more)?|not (me|us|i|here|in this house))[.!]?$|\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bbut (i|we) (gave|have given|'ve given) (that|it) up( (many |some |a few )?(years|ages|long) ago| long since)?[.!]?$|\\bbut (i|we)('ve| have)? (quit|stopped)( (that|doing (that|it|so)))?( (many |some |a few )?years ago)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
+            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bbut (i|we) (gave|have given|'ve given) (that|it) up( (many |some |a few )?(years|ages|long) ago| long since)?[.!]?$|\\bbut (i|we)('ve| have)? (quit|stopped)( (that|doing (that|it|so)))?( (many |some |a few )?years ago)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
 
     /** "My neighbor swears you can just water bath them for 3 hours but I told her no way". */
     private static final Cue REFUSED = Cue.of(
             "^((and|so|but|now|also|well|ps|p\\.s\\.),? )?((my|our|a|the|his|her|one of my) (\\S+ ){1,4}|(mother|mom|mama|dad|grand\\w+|aunt \\w+|uncle \\w+|she|he|somebody|someone|people|folks|they|everyone|everybody) )(\\w+ )?(says?|said|swears?|insists?|insisted|claims?|claimed|thinks?|told me|tells me|keeps? (saying|telling me|insisting)|argues?|wanted me to|wants me to)\\b(?![^.;]*\\b(so|and) (i|we) (do|did|have|went|used|put|added|gave|boiled|processed)\\b)[^.;]*\\b(but|and) (i|we) (told (her|him|them)( that)?( absolutely| definitely)? ((no|never|not)( way| sir| ma'am| thank you)?|(i|we|you) (can't|can not|cannot|couldn't|shouldn't|should not|don't|do not|won't|wouldn't|mustn't|aren't|may not)( \\w+){0,3}|it's not (safe|tested|allowed))|said( absolutely)? no( way| sir| ma'am| thank you)?|know better( than that)?|don't believe (it|that|her|him|them)|didn't (listen|believe (it|her|him|them))|ignored (her|him|them|that)|refused|((just|only) )?(laughed|shook my head|rolled my eyes)( at (her|him|them|that))?|(wouldn't|won't|would never|'d never|never will|don't|didn't|do not|did not|never)( (risk|do|try|dare|follow|take) (it|that|her advice|his advice|so))?)[.!]?$");
+
+    /** What nobody should do; the refusing of anything else is told of the batch. */
+    private static final Cue BAD_ADVICE = Cue.of(
+            "\\b(water ?bath|oven|open[- ]kettle|upside|turn (it|them|the jars) over|aspirin|paraffin|wax|bacon|ham|fatback|flour|butter|cornstarch|peppers?|onions?|garlic|oil|skip|don't (need|have to|bother)|do not need|no need|needn't|without|reuse|three hours|3 (hours|hrs)|dishwasher|microwave|sun|aluminum|vinegar instead)\\b");
+
+    private static final Cue GOOD_ADVICE = Cue.of(
+            "\\b(vent|dial|gauge|weighted|new lids|fresh lids|lemon|acid|bottled|headspace|pressure|altitude|peel|minutes)\\b");
+
+    private static final Cue OF_A_PAPER = Cue.of(
+            "^((and|so|but|now|also|well),? )?(the |my |your |our )?(\\w+ )?(sheet|book|recipe|guide|chart|leaflet|class|handout|card|office|box|manual|instructions|directions|extension|you|they)\\b");
 
     private Hearsay() {}
 
@@ -39,6 +49,6 @@ final class Hearsay {
 
     /** Then nothing in the sentence is of this batch. */
     static boolean isRefused(Sentence s) {
-        return s.has(REFUSED);
+        return s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
     }
 }

@@ -334,7 +334,11 @@ final class IngredientFinder {
         if ((match.food().isAcidulant() || AcidWords.isWholeFruit(match.food())) && asksOfAcid(s)) {
             return end;
         }
-        if (!s.isItem() && !draft.ingredients.isEmpty() && s.has(AnotherTime.CUE) && !isListed(draft, match.food())) {
+        if (!s.isItem()
+                && !draft.ingredients.isEmpty()
+                && s.has(AnotherTime.CUE)
+                && !s.has(AnotherTime.IN_THESE)
+                && !isListed(draft, match.food())) {
             return end;
         }
         boolean before = s.is(i - 1, "my") && s.has(AnotherTime.BEFORE) && !s.has(Vocabulary.ADD);

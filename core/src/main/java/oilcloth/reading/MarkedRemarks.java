@@ -179,7 +179,9 @@ final class MarkedRemarks {
         return met == 0 ? 0 : sum / Math.sqrt(met);
     }
 
+    /** As the reader hears it. */
     static Sentence sentence(String text) {
-        return new Sentence(text, new Range(0, text.length()), false);
+        List<Range> whole = List.of(new Range(0, text.length()));
+        return new Sentence(text, AskedOfDone.told(text, whole).get(0), false);
     }
 }

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.PracticeRule;
+import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Practice;
 import oilcloth.recipe.Recipe;
 import oilcloth.recipe.Unread;
@@ -321,6 +322,7 @@ public final class RecipeReader {
                         s,
                         draft.facts.forms().subList(forms, draft.facts.forms().size()))
                 && !scrap.adds(s)
+                && !(isGrave(draft.ingredients.subList(foods, draft.ingredients.size())) && !Serving.mayBeOfTheTable(s))
                 && !ChangedAmount.isTold(s, draft)
                 && (talk.isTalk(s, draft)
                         || canned
@@ -340,6 +342,12 @@ public final class RecipeReader {
             forget(draft, unread, begun ? forms : NONE, foods);
         }
         deviations.read(s, draft, before);
+    }
+
+    /** What no recipe bears is not forgotten because the words around it may be idle: "hence flour". */
+    private static boolean isGrave(List<Ingredient> named) {
+        return named.stream()
+                .anyMatch(i -> TRIMMINGS.contains(i.food().kind()) || i.food().kind() == FoodClass.MEAT);
     }
 
     private static final int NONE = -1;

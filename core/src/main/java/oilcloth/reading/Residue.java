@@ -204,7 +204,7 @@ final class Residue {
 
     /** "Lived to 94", "in '19", "3 loads of 14", "Q5.", "not 35", "the old book said 15", "makes 4". */
     private static final Cue OTHER_FIGURE = Cue.of(
-            "(\\b(?:an?) |\\b(she|he|they|brother|sister|mother|father|neighbou?r|in-law|law|aunt|uncle|cousin|friend|mom|dad|grandma|grandmother|husband|wife)\\b[^.;]{0,20}\\b(says?|said|thinks?|swears?|insists?|claims?|does (hers|his|theirs)|gives (hers|his|theirs))\\b[^.;]{0,24}|\\b(lived (to|till)( be)?|turned|turning|pushing|aged?|nearly) |' ?|\\b(loads?|batches|family|party|group|crew|table) of |\\bq ?|\\bnot |\\b(old|her|his|their|my \\w+'s|\\w+'s) (book|recipe|sheet|chart|card|leaflet|notebook) (said|says|has|had|gives?|gave|called for|calls for) |\\b(makes?|made|yields?|yielded|came to|comes to|ended up with|total( of)?|in all|(i|we) got|(pints|quarts|jars|half[- ]pints) ?[:=-]) ?(about |around )?)$");
+            "(\\b(?:an?) |\\b(she|he|they|brother|sister|mother|father|neighbou?r|in-law|law|aunt|uncle|cousin|friend|mom|dad|grandma|grandmother|husband|wife)\\b[^.;]{0,20}\\b(says?|said|thinks?|swears?|insists?|claims?|does (hers|his|theirs)|gives (hers|his|theirs))\\b[^.;]{0,24}|\\b(lived (to|till)( be)?|turned|turning|pushing|aged?|nearly) |' ?|\\b(since|when) (i|he|she|we|they) (was|were) |\\b(loads?|batches|family|party|group|crew|table) of |\\bq ?|\\bnot |\\b(old|her|his|their|my \\w+'s|\\w+'s) (book|recipe|sheet|chart|card|leaflet|notebook) (said|says|has|had|gives?|gave|called for|calls for) |\\b(makes?|made|yields?|yielded|came to|comes to|ended up with|total( of)?|in all|(i|we) got|(pints|quarts|jars|half[- ]pints) ?[:=-]) ?(about |around )?)$");
 
     private static final Cue IN_THE_MORNING =
             Cue.of("(in the (morning|afternoon|evening)|at night|o'clock|tonight)\\b");
@@ -323,7 +323,11 @@ final class Residue {
                 || s.is(i - 1, "(")
                         && s.is(i + 1, ")")
                         && i > 1
-                        && (Talk.isAbout(s.token(i - 2).norm()) || s.is(i - 2, "law"))
+                        && (Talk.isAbout(s.token(i - 2).norm())
+                                || s.is(i - 2, "law")
+                                || i > 2
+                                        && Character.isUpperCase(
+                                                s.token(i - 2).raw().charAt(0)))
                         && s.token(i).raw().matches("\\d{1,2}|10\\d");
     }
 

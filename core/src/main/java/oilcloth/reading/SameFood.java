@@ -283,12 +283,15 @@ final class SameFood {
 
     private static final Pattern BY_THE_WAY = Pattern.compile(" *\\([^)]*(\\)|$)| (fresh|raw)$");
 
+    private static final Pattern COUNTED = Pattern.compile("^(a )?(\\d|one|two|three|four|couple( of)?|few) ");
+
     /** "the cherries" after "10 oz maraschino cherries": the same word closes both. */
     private static boolean closesAName(String text, List<Ingredient> named, Ingredient read) {
         if (read.food().isAcidulant()) {
             return false;
         }
-        String again = read.range().of(text).toLowerCase(Locale.ROOT);
+        String again =
+                COUNTED.matcher(read.range().of(text).toLowerCase(Locale.ROOT)).replaceFirst("");
         String head = Lexicon.head(again);
         // a plural differs in its last letters only
         String root = head.substring(0, Math.max(0, head.length() - 1));

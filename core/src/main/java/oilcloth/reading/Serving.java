@@ -16,13 +16,25 @@ final class Serving {
 
     /** "Good in winter, with the barley cooked right in": it is in the jar all the same. */
     private static final Cue IN_IT = Cue.of(
-            "\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
+            "\\b(filled|covered|topped|fill|cover|top)( (it|them))?( up)? with (\\w+ ){0,3}(oil|butter|cream|milk|honey|fat|lard)\\b|\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
                     + "|\\b(went|goes|go|put|got|gets|get) (right |all |straight )?in\\b(?! (when|once|after|later|at the table)| (the |my |our |a )?(freezer|fridge|refrigerator|compost|dehydrator|smokehouse|cellar|pantry|oven|soup|stew|chickens|hens|pigs|pig|trash|bin|bucket|garden))"
-                    + "|\\band (then )?(i |we )?(canned|jarred|packed|filled)\\b|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?[.,;!?]*$|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
+                    + "|\\band (then )?(i |we )?(canned|jarred|packed|filled)\\b|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?( (it|them|there|each one|the jars?))?[.,;!?]*$|\\bcanned (right )?(in|with|alongside) (it|them|those)\\b|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
 
     /** "Add zucchini or what the garden gives". */
     private static final Cue ADD_FIRST = Cue.of(
             "^((and|then|next|now|\\d+) ?[.)]? ?)*(add|stir in|mix in|fold in|throw in|toss in|drop in|put in) ");
+
+    /** Words of the table, of the stock that is fed, of what was bought, and of a likeness. */
+    private static final Cue OF_THE_TABLE = Cue.of(
+            "\\b(good|great|better|best|delicious|wonderful|lovely|gone|like|likes|love|loves|eat|eats|eating|ate|serve\\w*|supper|dinner|lunch|breakfast|toast|biscuits?|noodles|casserole|pies?|everything|dog|cat|birds|chickadees|chickens|hens|pigs|freezer|sink|own|open|opened|another letter|heat|reheat)\\b|\\bputs? (it|them|some) on\\b|\\bhop(e|ed|ing) it (was|is)\\b|^is that\\b");
+
+    private static final Cue TO_AN_ANIMAL = Cue.of(
+            "\\b(to|for) (the|my|our) (\\w+ )?(birds|chickadees|dogs?|cats?|chickens|hens|pigs?|hogs|crows|jays)\\b");
+
+    /** Then a food that no recipe bears may be in no jar. */
+    static boolean mayBeOfTheTable(Sentence s) {
+        return s.has(TO_AN_ANIMAL) || s.has(OF_THE_TABLE) && !s.has(IN_IT) && !s.has(Vocabulary.WE_ADD);
+    }
 
     private Serving() {}
 

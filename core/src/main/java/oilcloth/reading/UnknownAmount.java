@@ -40,7 +40,7 @@ final class UnknownAmount {
             "(or so )?(quartered |cut |cut up )?(right |straight )?(in|into) ((the|a|my) )?(\\w+ )?(pan|pot|kettle)\\b");
 
     private static final Cue FROM_A_GROWER = Cue.of(
-            "from (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
+            "(from|out of|off) (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
 
     /** "The other 20 lbs went in the freezer". */
     private static final Cue OTHERS = Cue.of("\\b(other|others|rest|remaining|last|extra|leftover|another) $");
@@ -273,12 +273,23 @@ final class UnknownAmount {
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
                 || s.has(HAVING) && !s.has(Vocabulary.ADD);
+        leftover &= !(kind == Unit.Kind.VOLUME && isSecondMeasure(s, i, amount));
         boolean strange = kind != Unit.Kind.PACK && !again && isStrange(s, noun);
         if (strange) {
             draft.unknownThings++;
         }
         draft.unread.add(new Unread(s.span(i, Math.max(i + 1, end)), strange || !leftover));
         return end;
+    }
+
+    /** "Vinegar 4 cups (2 cups)": another amount of the same thing, in the same kind of measure. */
+    private static boolean isSecondMeasure(Sentence s, int i, Amounts.Found amount) {
+        return s.is(i - 1, "(")
+                && s.is(amount.next(), ")")
+                && i > 1
+                && Units.at(s.tokens(), i - 2)
+                        .filter(u -> u.unit() == amount.amount().unit())
+                        .isPresent();
     }
 
     private static final Cue ASIDE = Cue.of(

@@ -137,6 +137,10 @@ final class RowNeeds {
                     "asparagus|beans-|beets|carrots|corn|greens|okra|peas|peppers|pumpkin|sweet|white-potatoes|poultry|meat-|fish-raw|tuna|tomatoes",
                     "\\b(creamed|breaded|battered|dredged|corned|candied|glazed|barbecued|scalloped|fermented|dehydrated|whipped|au gratin|deep[- ]fried)\\b(?! corn)|\\bsmoked\\b(?! paprika|\\?+ *(no|nope|nah|not)\\b)|\\bdried (first|down|out|in the (sun|oven|dehydrator))\\b",
                     "method.no-process"),
+            odd(
+                    "meat-|poultry",
+                    "\\bstuffed(?= ?([,.;]|$)| (with|sausages?|peppers|cabbage|and browned))|\\b(in|into) casings?\\b",
+                    "method.no-process"),
             odd("meat-|poultry", "\\bin (\\w+ )?gravy\\b(?! later)", "ingredient.thickener"),
             odd(
                     "meat-ground",
