@@ -35,7 +35,7 @@ final class CanningMethods {
 
     /** "Three hours in the bath since the pressure canner scares me": there is one, and it is not used. */
     private static final Cue SHUNNED = Cue.of(
-            "^ ?(\\w+ )?(scares?|scared|frightens?|terrif\\w+|worries|intimidates|makes? (me|us|my \\w+) (nervous|uneasy|jumpy)|(is|was|'s) (broken?|in the shop|in use|busy|taken|occupied|on loan|loaned out|lent out|being (fixed|used|repaired)|packed away|gone|lost|missing|not working|acting up|leaking|at (my|her|the) \\w+|out of (order|commission)|too (big|heavy|much))|(broke|quit|died|blew up|exploded)|(won't|doesn't|does not|will not) (hold|build|come up|fit|seal|work))\\b");
+            "^ ?(\\w+ )?(scares?|scared|frightens?|terrif\\w+|worries|intimidates|makes? (me|us|my \\w+) (nervous|uneasy|jumpy)|(is|was|'s) (broken?|in the shop|in use|busy|taken|occupied|on loan|loaned out|lent out|being (fixed|used|repaired)|packed away|gone|lost|missing|not working|acting up|leaking|at (my|her) \\w+'s|out of (order|commission)|too (big|heavy|much))|(broke|quit|died|blew up|exploded)|(won't|doesn't|does not|will not) (hold|build|come up|fit|seal|work))\\b");
 
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
     private static final Cue IN_BOILING_WATER = Cue.of(

@@ -11,9 +11,9 @@ import oilcloth.text.Range;
 import oilcloth.text.Token;
 
 /**
- * What the sentences an educator has marked teach about one that nobody has marked: each word and each pair of neighbouring
- * words has a weight, found by {@link RemarkLearner} over the {@link Marked} ones. It knows no rule of canning; it only tells that
- * something sounds like what has mattered before.
+ * What the sentences an educator has marked teach about one that nobody has marked: each word, and each two and each three
+ * that stand together, has a weight, found by {@link RemarkLearner} over the {@link Marked} ones. It knows no rule of
+ * canning; it only tells that something sounds like what has mattered before.
  */
 final class MarkedRemarks {
     /** Written by {@link RemarkLearner} when the application is built. */

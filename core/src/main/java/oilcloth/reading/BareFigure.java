@@ -1,0 +1,95 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.recipe.Fact;
+import oilcloth.text.Cue;
+
+/** A figure without a thing it counts, behind the time that was told: "I gave them 12." */
+final class BareFigure {
+    /** Behind them a figure is still bare: "I gave them 12 because the baby woke". */
+    private static final Set<String> NO_NOUN = Set.of(
+            "because", "since", "so", "but", "and", "close", "enough", "short", "flat", "even", "total", "sharp",
+            "there", "in", "or", "then", "instead", "by", "when", "tops", "exactly", "maybe", "only", "just", "about",
+            "that", "this", "is", "was", "on", "at", "with", "if", "as");
+
+    /** Minutes, and pounds; fewer and more are neither. */
+    private static final int SHORTEST_TIME = 4;
+
+    private static final int LONGEST_TIME = 240;
+
+    /** "I gave them 12.", behind the time that was told: a figure without a thing it counts, and none that was told before. */
+    static boolean mayBeTheTime(Sentence s, Draft draft, int i) {
+        Optional<Numbers.Figure> found = draft.facts.times().isEmpty() ? Optional.empty() : Numbers.at(s.tokens(), i);
+        if (found.filter(f -> f.low() == f.high() && f.low() == Math.rint(f.low()))
+                .isEmpty()) {
+            return false;
+        }
+        int figure = (int) found.get().low();
+        int next = found.get().next();
+        boolean bare = next >= s.size()
+                || !s.token(next).isWord()
+                || NO_NOUN.contains(s.token(next).norm());
+        return bare
+                && figure >= SHORTEST_TIME
+                && figure <= LONGEST_TIME
+                && !isTold(draft, figure)
+                && !isSaidInPassing(s, i)
+                && !Residue.isOfSomethingElse(s, i)
+                && !OTHER_FIGURE.matcher(s.around(i, REACH, 0)).find()
+                && !IN_THE_MORNING.matcher(s.around(next, 0, 3)).lookingAt()
+                && !OF_SO_MANY.matcher(s.around(i, 3, 3)).find()
+                && !(s.is(i - 1, ":") && i > 1 && Talk.isAbout(s.token(i - 2).norm()))
+                && !s.has(OF_THE_HOUSE)
+                && !(s.has(CALLS) && Residue.HOUR.matcher(s.around(i, 1, 0)).find())
+                && !isNearTheAltitude(s, draft, figure);
+    }
+
+    /** "All five", "the four of us", "by nine": of people, of the clock. */
+    private static final Cue ROUND_FIGURE = Cue.of(
+            "\\b(all|the|us|by|past|half|before|after|until|till|since|around|every|other|those|these|my|our) $");
+
+    private static boolean isSaidInPassing(Sentence s, int i) {
+        return !s.token(i).isNumber() && ROUND_FIGURE.matcher(s.around(i, 1, 0)).find();
+    }
+
+    /** "Lived to 94", "in '19", "3 loads of 14", "Q5.", "not 35", "the old book said 15", "makes 4". */
+    private static final Cue OTHER_FIGURE = Cue.of(
+            "(\\b(?:an?) |\\b(she|he|they|brother|sister|mother|father|neighbou?r|in-law|law|aunt|uncle|cousin|friend|mom|dad|grandma|grandmother|husband|wife)\\b[^.;]{0,20}\\b(says?|said|thinks?|swears?|insists?|claims?|does (hers|his|theirs)|gives (hers|his|theirs))\\b[^.;]{0,24}|\\b(lived (to|till)( be)?|turned|turning|pushing|aged?|nearly) |' ?|\\b(since|when) (i|he|she|we|they) (was|were) |\\b(loads?|batches|family|party|group|crew|table) of |\\bq ?|\\bnot |\\b(old|her|his|their|my \\w+'s|\\w+'s) (book|recipe|sheet|chart|card|leaflet|notebook) (said|says|has|had|gives?|gave|called for|calls for) |\\b(makes?|made|yields?|yielded|came to|comes to|ended up with|total( of)?|in all|(i|we) got|(pints|quarts|jars|half[- ]pints) ?[:=-]) ?(about |around )?)$");
+
+    private static final Cue IN_THE_MORNING =
+            Cue.of("(in the (morning|afternoon|evening)|at night|o'clock|tonight)\\b");
+
+    /** "Sealed: 9 of 9". */
+    private static final Cue OF_SO_MANY = Cue.of("\\b\\d{1,3} (of|out of|for) \\d{1,3}\\b");
+
+    /** "My basement gets down to 45". */
+    private static final Cue OF_THE_HOUSE = Cue.of(
+            "\\b(basement|cellar|garage|outside|outdoors|porch|pantry|root cellar)\\b(?!.*\\b(canner|process\\w*|boil\\w*|pounds|pressure)\\b)");
+
+    private static final Cue CALLS = Cue.of("\\b(call|phone|reach|ring|home|work|ready|open|close[ds]?|bed|up)\\b");
+
+    /** Tokens before it that may say what it is. */
+    private static final int REACH = 8;
+
+    /** Feet. */
+    private static final int NEAR = 100;
+
+    /** "115 ft, so call it 150". */
+    private static boolean isNearTheAltitude(Sentence s, Draft draft, int figure) {
+        return draft.facts
+                .altitude()
+                .filter(a -> a.range().filter(s.range()::contains).isPresent())
+                .filter(a -> Math.abs(a.value().feet() - figure) <= NEAR)
+                .isPresent();
+    }
+
+    private static boolean isTold(Draft draft, int figure) {
+        return draft.facts.times().stream()
+                        .map(Fact::value)
+                        .anyMatch(t -> t.least().value() == figure || t.most().value() == figure)
+                || draft.facts.pressures().stream().map(Fact::value).anyMatch(p -> p.psi() == figure);
+    }
+
+    private BareFigure() {}
+}
