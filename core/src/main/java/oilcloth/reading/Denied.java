@@ -54,6 +54,17 @@ final class Denied {
         return !foods.isEmpty() && foods.stream().noneMatch(f -> WANTED.contains(f.kind()));
     }
 
+    private static final Cue KEPT_OTHERWISE =
+            Cue.of("\\b(freez\\w*|frozen|froze|dry|dried|drying|dehydrat\\w*|fresh|refrigerator|fridge)\\b");
+
+    private static final Pattern CANNED = Pattern.compile(
+            "(?i)^(no|nope|nah)\\b[^;]{0,24}\\b(cann(ed|ing)|jarred|put (them |it )?up|for the shelf)\\b");
+
+    /** "Green beans for the freezer? No, canned this time.": denied is how they are kept, and not they. */
+    static boolean isKeptOtherwise(Sentence s, String next) {
+        return s.has(KEPT_OTHERWISE) && CANNED.matcher(next).find();
+    }
+
     /** Whether a sentence says nothing but no. */
     static boolean is(String sentence) {
         return NO.matcher(sentence).find();

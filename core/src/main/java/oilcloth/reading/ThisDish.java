@@ -55,7 +55,7 @@ final class ThisDish {
             draft.passedOver.add(s.range());
             return true;
         }
-        if (!Denied.is(next)) {
+        if (!Denied.is(next) || Denied.isKeptOtherwise(s, next)) {
             return false;
         }
         if (Denied.asksOfAStep(s)) {

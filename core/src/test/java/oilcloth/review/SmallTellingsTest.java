@@ -183,4 +183,12 @@ class SmallTellingsTest {
                                 + " 10 minutes. 65 minutes at 11 lbs, dial gauge, 1,150 ft."))
                 .isEqualTo(Call.SOUND);
     }
+
+    @Test
+    void howTheyAreKeptMayBeDenied() {
+        assertThat(grave(
+                        "Green beans for the freezer? No, canned this time.\nRaw in pints, boiling water, an inch. Vented ten"
+                                + " minutes, 12 minutes at 11 pounds, dial gauge. 640 feet."))
+                .containsExactly("time.short");
+    }
 }
