@@ -30,7 +30,7 @@ final class Durations {
             "^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] |was |is |of )?(only |just |about )?$");
 
     private static final Cue GAVE = Cue.of(
-            "(\\b(gave|give|gives|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?|\\b(used?|uses|using) (about |only |just )?$");
+            "\\b(was|were|got|been) (only |just )?given (about |only |just )?$|(\\b(gave|give|gives|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?|\\b(used?|uses|using) (about |only |just )?$");
     /** "time them for 25 minutes". */
     private static final Cue TIMED_IT = Cue.of(
             "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold)( it| them)?( there| steady| at it| at pressure| right there)+( for)? $|\\b(kept|keep|held|hold) (it|them)( for)? $");

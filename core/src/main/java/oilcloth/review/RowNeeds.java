@@ -118,7 +118,7 @@ final class RowNeeds {
             // these are tested in water, juice or syrup
             odd(
                     "apples-sliced|apricots|berries|cherries|figs|grape|nectarines|peaches|pears|pineapple|plums",
-                    "\\b(no|without( any)?) (added |extra )?(liquid|syrup)\\b(?! (lost|loss|left|on))(?!,? (just|only|but|plain|hot|boiling|in) [^.;,]*\\b(water|juice)\\b)|\\b(dry[- ]pack(ed|ing)?|packed dry)\\b|\\bin (straight |pure |plain )?(brandy|rum|bourbon|whiske?y|wine|vodka|schnapps|gin|tequila)\\b",
+                    "\\b(no|without( any)?) (added |extra )?(liquid|syrup)\\b(?! (lost|loss|left|on))(?!,? (just|only|but|plain|hot|boiling|in) [^.;,]*\\b(water|juice)\\b)|\\b(dry[- ]pack(ed|ing)?|packed dry)\\b|\\b(in|half|was|is|part) (straight |pure |plain )?(brandy|rum|bourbon|whiske?y|wine|vodka|schnapps|gin|tequila)\\b",
                     "pack.liquid"),
             // the tested row names fatty fish
             odd(
