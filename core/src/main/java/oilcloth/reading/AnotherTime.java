@@ -41,21 +41,43 @@ final class AnotherTime {
     private static final Cue PLANNED = Cue.of(
             "^[^\\d]*\\b(i|we)('ll| will| might| may|'m going to| am going to|'re going to| are going to| plan to| want to|'d like to| hope to) (also |probably |maybe |definitely |just )?(try|add|put|use|do|make|can|grow|plant|double|throw|toss|pick|buy|get|plan)\\b[^.;\\d]*\\bnext (time|year|batch|season|summer|fall)[.!]?$");
 
-    /** "Next up is corn", "tomatoes are next": the next project. */
+    /** "Next up is corn", "tomatoes are next": the next project, where the canning has been told. */
     private static final Cue UP_NEXT = Cue.of(
-            "^((and|so|now),? )?(next (up|project|on (my|the|our) list|in line|week|month|weekend)( (is|are|comes?|will be|it's|i'll do|we do))?|then it's|coming up) ?[:,–-]? ?(the |some |my |our )?[a-z]+( [a-z]+){0,3}[.!]?$|^(the |my |our |some )?[a-z]+( [a-z]+){0,2} (is|are|come|comes|will be) (up )?next( (week|month|weekend|up|on my list))?[.!]?$");
+            "^((and|so|now),? )?next (up|project|on (my|the|our) list|in line|week|month|weekend)( (is|are|will be|it's|i'll do|we do))? ?[:,–-]? ?(the |some |my |our )?[a-z]+( [a-z]+){0,3}[.!]?$|^(the |my |our |some )?[a-z]+( [a-z]+){0,2} (is|are|will be) (up )?next( (week|month|weekend|up|on my list))?[.!]?$");
+
+    /** Whoever asks or plans it so did otherwise this time: "should I vent it next time?", "less bacon next year". */
+    private static final Cue OTHERWISE_NOW = Cue.of(
+            "\\b(less|fewer|leav(e|ing)|omit|skip|cut(ting)?|without|instead|stop|quit|drop|remove|reduce|lower|vent(ed|ing)?|exhaust(ed|ing)?|peel(ed)?|hotter|harder|longer|shorter|sooner|earlier|later|smaller|bigger|larger|new|fresh|bottled|stronger|weaker|properly|correctly|(add|put|use) the)\\b");
+
+    /** What may be as one likes, and what is not of the canning. */
+    private static final Cue AS_ONE_LIKES = Cue.of(
+            "\\b(salt|sugar|syrup|labels?|sweet\\w*|plant|plants|grow|trees?|garden|rows?|buy|pick|picking|help|start)\\b");
 
     private static final Cue THIS_TIME = Cue.of(
             "\\b(also|too|again|same|still|these|those|like i|like we|as (i|we)|did|had|was|were|instead|more|less|forgot|ran out)\\b");
 
-    /** What is resolved for another time, and so was not done this time. */
+    /** What is resolved for another time, or asked about it, and so was not done this time. */
     static Optional<Range> resolved(Sentence s) {
-        return s.findAny(RESOLVED);
+        boolean otherwise = isToCome(s) && s.has(OTHERWISE_NOW) && !s.has(AS_ONE_LIKES);
+        return otherwise ? Optional.of(s.range()) : s.findAny(RESOLVED);
     }
 
-    /** A question, or a plan, of another time. */
+    private static boolean isToCome(Sentence s) {
+        return s.has(ASKS_AHEAD) || s.has(PLANNED) && !s.has(THIS_TIME);
+    }
+
+    /** A question, or a plan, of another time: what it says of the canning changes nothing here. */
     static boolean isAhead(Sentence s) {
-        return s.has(ASKS_AHEAD) || s.has(NEXT_TIME) || s.has(UP_NEXT) || s.has(PLANNED) && !s.has(THIS_TIME);
+        return isToCome(s) || s.has(NEXT_TIME);
+    }
+
+    /**
+     * Whether what it names is in no jar of this batch.
+     *
+     * @param canned whether the canning has been told: before, "butter is next" is a step
+     */
+    static boolean isOfNoJar(Sentence s, boolean canned) {
+        return isToCome(s) && !s.has(OTHERWISE_NOW) || canned && s.has(UP_NEXT);
     }
 
     private AnotherTime() {}

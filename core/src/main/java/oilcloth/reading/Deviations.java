@@ -175,7 +175,7 @@ final class Deviations {
 
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
-        if (Hearsay.isAnothers(s)) {
+        if (Hearsay.isAnothers(s) || AnotherTime.isAhead(s)) {
             return;
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);

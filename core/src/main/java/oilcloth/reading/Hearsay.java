@@ -1,6 +1,8 @@
 package oilcloth.reading;
 
+import java.util.Optional;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** What others do or say, where the canner tells that it was not followed. */
 final class Hearsay {
@@ -25,7 +27,11 @@ final class Hearsay {
 
     /** What nobody should do; the refusing of anything else is told of the batch. */
     private static final Cue BAD_ADVICE = Cue.of(
-            "\\b(water ?bath|oven|open[- ]kettle|upside|turn (it|them|the jars) over|aspirin|paraffin|wax|bacon|ham|fatback|flour|butter|cornstarch|peppers?|onions?|garlic|oil|skip|don't (need|have to|bother)|do not need|no need|needn't|without|reuse|three hours|3 (hours|hrs)|dishwasher|microwave|sun|aluminum|vinegar instead)\\b");
+            "\\b(water ?bath|oven|open[- ]kettle|upside|turn (it|them|the jars) over|aspirin|paraffin|wax|bacon|ham|fatback|flour|butter|cornstarch|peppers?|onions?|garlic|oil|reuse|three hours|3 (hours|hrs)|dishwasher|microwave|sun|aluminum)\\b");
+
+    /** "She says not to add bacon but I ignored her": then it is in. */
+    private static final Cue AGAINST = Cue.of(
+            "\\b(not|no(?! way)|never|nothing|without|leave|leaving|omit|skip|stop|quit|cut|less|avoid|against|forget|\\w+n't)\\b.*\\b(but|and) (i|we)\\b");
 
     private static final Cue GOOD_ADVICE = Cue.of(
             "\\b(vent|dial|gauge|weighted|new lids|fresh lids|lemon|acid|bottled|headspace|pressure|altitude|peel|minutes)\\b");
@@ -49,6 +55,11 @@ final class Hearsay {
 
     /** Then nothing in the sentence is of this batch. */
     static boolean isRefused(Sentence s) {
-        return s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
+        return s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
+    }
+
+    /** Advice against what nobody should do, that was not taken. */
+    static Optional<Range> defied(Sentence s) {
+        return s.has(REFUSED) && s.has(BAD_ADVICE) && s.has(AGAINST) ? Optional.of(s.range()) : Optional.empty();
     }
 }

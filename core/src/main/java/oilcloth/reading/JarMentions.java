@@ -31,7 +31,7 @@ final class JarMentions {
 
     /** "Quarts are too much for us": why the jars are what they are. */
     private static final Cue SUITED = Cue.of(
-            "(are|is|were|was|would be|seem) (way |just |really |far )?(too (much|big|many|large|heavy)|plenty|more than)\\b");
+            "(are|is|were|was|would be|seem) (way |just |really |far )?(too (much|big|many|large|heavy)|plenty|more than) (for )?(us|me|we|i|my|our|the two)\\b(?! (canner|pot|kettle|pan))");
 
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
@@ -39,7 +39,7 @@ final class JarMentions {
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {
                 continue;
             }
-            boolean apart = SUITED.matcher(s.around(found.get().next(), 0, 5)).lookingAt()
+            boolean apart = SUITED.matcher(s.around(found.get().next(), 0, 7)).lookingAt()
                     || s.is(found.get().next(), "lids");
             boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
             boolean none = s.is(i - 1, "no")

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.PracticeRule;
@@ -287,12 +288,20 @@ public final class RecipeReader {
                 && !words.endsWith("!");
     }
 
+    /** Nobody's next project is butter. */
+    private boolean mayBeCannedNext(Sentence s) {
+        return ingredients.foodsOf(s).stream()
+                .map(Food::kind)
+                .noneMatch(k -> TRIMMINGS.contains(k) || k == FoodClass.MEAT || k == FoodClass.ACID);
+    }
+
     private void sentence(Sentence s, Draft draft) {
         if (Bulletin.isTold(s) || Hearsay.isRefused(s)) {
             return;
         }
+        Hearsay.defied(s).ifPresent(draft::doubt);
         AnotherTime.resolved(s).ifPresent(draft::doubt);
-        if (AnotherTime.isAhead(s)) {
+        if (AnotherTime.isOfNoJar(s, !draft.facts.times().isEmpty()) && mayBeCannedNext(s)) {
             return;
         }
         int heard = Deviations.heard(draft);

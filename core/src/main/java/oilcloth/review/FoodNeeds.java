@@ -112,7 +112,6 @@ final class FoodNeeds {
                 .map(name -> name.toLowerCase(Locale.ROOT));
     }
 
-    /** Named with the meat it comes from. */
     private static boolean isPlacedAs(Subject s, Food food) {
         return Stream.concat(s.recipe().ingredients().stream().map(Ingredient::food), s.produce().main().stream())
                         .anyMatch(f -> isAkin(f, food))
