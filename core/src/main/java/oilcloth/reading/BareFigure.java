@@ -73,7 +73,7 @@ final class BareFigure {
                 && !isTold(draft, figure)
                 && !isSaidInPassing(s, i)
                 && !Residue.isOfSomethingElse(s, i)
-                && !OTHER_FIGURE.matcher(s.around(i, REACH, 0)).find()
+                && !(OTHER_FIGURE.matcher(s.around(i, REACH, 0)).find() && !s.has(FOLLOWED))
                 && !IN_THE_MORNING.matcher(s.around(next, 0, 3)).lookingAt()
                 && !OF_SO_MANY.matcher(s.around(i, 3, 3)).find()
                 && !(s.is(i - 1, ":") && i > 1 && Talk.isAbout(s.token(i - 2).norm()))
@@ -93,6 +93,10 @@ final class BareFigure {
     /** "Lived to 94", "in '19", "3 loads of 14", "Q5.", "not 35", "the old book said 15", "makes 4". */
     private static final Cue OTHER_FIGURE = Cue.of(
             "(\\b(?:an?) |\\b(she|he|they|brother|sister|mother|father|neighbou?r|in-law|law|aunt|uncle|cousin|friend|mom|dad|grandma|grandmother|husband|wife)\\b[^.;]{0,20}\\b(says?|said|thinks?|swears?|insists?|claims?|does (hers|his|theirs)|gives (hers|his|theirs))\\b[^.;]{0,24}|\\b(lived (to|till)( be)?|turned|turning|pushing|aged?|nearly) |' ?|\\b(since|when) (i|he|she|we|they) (was|were) |\\b(loads?|batches|family|party|group|crew|table) of |\\bq ?|\\bnot |\\b(old|her|his|their|my \\w+'s|\\w+'s) (book|recipe|sheet|chart|card|leaflet|notebook) (said|says|has|had|gives?|gave|called for|calls for) |\\b(makes?|made|yields?|yielded|came to|comes to|ended up with|total( of)?|in all|(i|we) got|(pints|quarts|jars|half[- ]pints) ?[:=-]) ?(about |around )?)$");
+
+    /** "She says 12 and that's what I did". */
+    private static final Cue FOLLOWED = Cue.of(
+            "\\b(that's|that is|which is) what (i|we)\\b|\\b(and|so) (i|we) (did|do|went|gave|used|ran|followed)\\b");
 
     private static final Cue IN_THE_MORNING =
             Cue.of("(in the (morning|afternoon|evening)|at night|o'clock|tonight)\\b");
