@@ -25,7 +25,7 @@ final class PhraseFacts {
             "\\b(lids?|tops?|caps?)( and (bands?|rings?))?,? (slapped|popped|clapped|snapped|clamped|screwed|jammed|put)( right)? (on|down)\\b[^.;]{0,24}\\b(turned|flipped|tipped|stood|upside|inverted|on (its|their) heads?|and left|and wait\\w*)\\b|\\b\\blids?\\b[^.;]{0,24}\\b(suck|pull|draw)(s|ed)? (themselves |themself |itself )?down (by themselves|on their own|themselves|tight)\\b|\\b(seal|sealed|cap|capped|screw|close|lid)\\w*\\b[^.;]{0,36}\\b(at once|immediately|right away|right off|while (it'?s |it is |they'?re |they are |everything'?s )?(still )?(hot|boiling|piping))\\b"
                     + "|\\blet (them|it|the jars|mine) (all )?seal\\b|\\bthe heat (seals|sealed|will seal)\\b|\\b(slap|pop|clap|snap|clamp)(ped)? (the |on the )?(lids?|tops?|caps?)( on)?\\b[^.;]{0,20}\\b(they seal|it seals|that's it|they're done|done|and wait)\\b"
                     + "|\\blids?( on)?,? (and )?(then )?(just )?(wait|listen) (for|til+|until) (the |them to |they |it to |that )?(ping|pop|seal)\\w*"
-                    + "|\\bseal (hot|while hot|at once)\\b|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
+                    + "|\\bseal (hot|while hot|at once)\\b|\\bno process(?= ?([.,;!]|$))|\\bno (need (to|for)|processing|water ?bath|bath|canner)( (a |any |the )?(process\\w*|water ?bath\\w*|canner|can them|boil))?\\b(?![^.;]{0,12}liquid)"
                     + "|\\bwithout (any )?(processing|a water ?bath|water bath\\w*)|\\b(do not|don'?t|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|process\\w*)\\b"
                     + "|\\b(lids?|jars?|they)\\b[^.;]{0,24}\\b(pop|ping|seal|went down|go down|sucks? down|sucked down|pulls? down)s?\\b[^.;]{0,24}\\b(on their own|by themselves|as they cool|as it cools|when they cool|themselves)"
                     + "|\\b(heat|hot (jam|jelly|food|fruit|sauce|juice|syrup|brine))\\b[^.;]{0,20}\\b(will )?seals? (the |them|it)|\\b(no heat|just pour\\w*)\\b[^.;]{0,50}\\b(lids?|jars?|they) (will )?seal|\\bself[- ]?seal|\\bseals? (its ?self|itself|them ?selves|by its ?self|on its own)\\b|\\b(boiling|piping) hot\\b[^.;]{0,20}\\b(screw(ed)?|put|popped|clapped|slapped) (on )?(the )?lids?( on)?(?=[.;]|$)"
@@ -35,7 +35,7 @@ final class PhraseFacts {
     /** Said outright, where "put the lids on while hot" may only be a step on the way to the canner. */
     private static final Cue NOT_PROCESSED = p(
             "\\b(i|we|she|he|they)\\b[^.;]{0,16}\\b(do not|don'?t|do n't|never|didn'?t|did not) (bother (to |with )?)?(process|water ?bath|can)\\b(?! for the \\w+\\b| (as|this|these|it|them)? ?(as long|longer|that long|with))"
-                    + "|\\b(i|we) just (pour|cap|seal|fill|ladle|screw|put)\\b[^.;]{0,60}\\b(seals?|sealed|lids? on|cap them)\\b|\\bno processing\\b|\\bwithout (any )?processing\\b");
+                    + "|\\b(i|we) just (pour|cap|seal|fill|ladle|screw|put)\\b[^.;]{0,60}\\b(seals?|sealed|lids? on|cap them)\\b|\\bno process(ing\\b|(?= ?([.,;!]|$)))|\\bwithout (any )?processing\\b");
 
     private static final List<Phrase<Pack>> PACKS = List.of(
             Phrase.of(

@@ -18,7 +18,7 @@ final class Serving {
     private static final Cue IN_IT = Cue.of(
             "\\b(filled|covered|topped|fill|cover|top)( (it|them))?( up)? with (\\w+ ){0,3}(oil|butter|cream|milk|honey|fat|lard)\\b|\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
                     + "|\\b(went|goes|go|put|got|gets|get) (right |all |straight )?in\\b(?! (when|once|after|later|at the table)| (the |my |our |a )?(freezer|fridge|refrigerator|compost|dehydrator|smokehouse|cellar|pantry|oven|soup|stew|chickens|hens|pigs|pig|trash|bin|bucket|garden))"
-                    + "|\\band (then )?(i |we )?(canned|jarred|packed|filled)\\b|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?( (it|them|there|each one|the jars?))?[.,;!?]*$|\\bcanned (right )?(in|with|alongside) (it|them|those)\\b|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
+                    + "|\\band (then )?(i |we )?(canned|jarred|packed|filled)\\b|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\band (i |we )?(can|jar|pack|put up) (it|them|these|those) (that way|like that|so|the same)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?( (it|them|there|each one|the jars?))?[.,;!?]*$|\\bcanned (right )?(in|with|alongside) (it|them|those)\\b|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
 
     /** "Add zucchini or what the garden gives". */
     private static final Cue ADD_FIRST = Cue.of(

@@ -3,32 +3,46 @@ package oilcloth.review;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import oilcloth.check.Severity;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
+import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** A few small words behind a recipe that would be sound: some of them tell what was done, some do not. */
 class SmallTellingsTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
 
-    private static final String BEANS =
+    private static final Map<String, String> RECIPES = Map.of(
+            "beans",
             """
-            Green beans, raw pack. Trimmed and cut in inch pieces, raw in pints, half a teaspoon of salt, boiling water, 1 inch \
-            of headspace. Vented 10 minutes, 20 minutes at 11 pounds, dial gauge. 700 feet.""";
-
-    private static final String JUICE =
+                    Green beans, raw pack. Trimmed and cut in inch pieces, raw in pints, half a teaspoon of salt, boiling water, 1 inch \
+                    of headspace. Vented 10 minutes, 20 minutes at 11 pounds, dial gauge. 700 feet.""",
+            "juice",
             """
-            Tomato juice. Quartered, crushed, simmered 5 minutes, through the food mill. 2 tablespoons of bottled lemon juice in \
-            each quart, hot juice to half an inch. 40 minutes in the boiling water canner. 700 feet.""";
-
-    private static final String PEARS =
+                    Tomato juice. Quartered, crushed, simmered 5 minutes, through the food mill. 2 tablespoons of bottled lemon juice in \
+                    each quart, hot juice to half an inch. 40 minutes in the boiling water canner. 700 feet.""",
+            "pears",
             """
-            Pears, hot pack. Peeled, halved and cored, boiled 5 minutes in light syrup, hot pints, half an inch. 20 minutes in \
-            the boiling water canner. 700 feet.""";
+                    Pears, hot pack. Peeled, halved and cored, boiled 5 minutes in light syrup, hot pints, half an inch. 20 minutes in \
+                    the boiling water canner. 700 feet.""",
+            "okra",
+            """
+                    Pickled okra
+                    7 pounds small okra pods
+                    8 garlic cloves
+                    6 cups water
+                    6 cups vinegar, 5%
+                    2/3 cup canning salt
+                    4 teaspoons dill seed
+                    6 small hot peppers
+                    Firm in hot pints, boiling brine over, 1/2 inch. 10 minutes in the boiling water canner. 620 ft.""");
 
     private static Call call(String text) {
         return ENGINE.review(text, Context.planning(null)).call();
@@ -43,118 +57,41 @@ class SmallTellingsTest {
 
     @Test
     void withoutThemTheyAreSound() {
-        assertThat(List.of(BEANS, JUICE, PEARS))
-                .allSatisfy(text -> assertThat(call(text)).isEqualTo(Call.SOUND));
+        assertThat(RECIPES.values()).allSatisfy(text -> assertThat(call(text)).isEqualTo(Call.SOUND));
+    }
+
+    @TestFactory
+    Stream<DynamicTest> whatMattersTakesSoundAway() {
+        return told("matters", false);
+    }
+
+    @TestFactory
+    Stream<DynamicTest> whatIsIdleLeavesIt() {
+        return told("harmless", true);
+    }
+
+    private static Stream<DynamicTest> told(String mark, boolean sound) {
+        return RECIPES.entrySet().stream()
+                .flatMap(r -> Examples.section("/small-tellings.txt", r.getKey() + " " + mark).stream()
+                        .map(line -> DynamicTest.dynamicTest(
+                                line, () -> assertThat(call(r.getValue() + " " + line) == Call.SOUND)
+                                        .as(line)
+                                        .isEqualTo(sound))));
     }
 
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "Is it ok that I put onions in?",
-                "Is it a problem that the lemon juice was lemonade?",
-                "Hope it's fine that I forgot the lemon in two.",
-                "Does it matter that the water was below the lids?",
-                "Would it be bad if one jar didn't get any lemon?",
-                "Does it count if it boiled slow?",
-                "Was I wrong to only give it 25?",
+                "Dry Beans\n5 lb beans\n",
+                "Beans. 5 lb beans, soaked overnight.",
+                "I canned dry kidney beans. 5 lbs of beans.",
             })
-    void aQuestionMayTellWhatWasDone(String question) {
-        assertThat(call(JUICE + " " + question)).isNotEqualTo(Call.SOUND);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "Is it ok that the juice separated?",
-                "Is it ok to give them away?",
-                "Does it matter that my stove is electric?",
-                "Hope it's ok that I wrote in pencil.",
-            })
-    void orAskOnly(String question) {
-        assertThat(call(JUICE + " " + question)).isEqualTo(Call.SOUND);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "I gave them 12.",
-                "I gave them 12 because the baby woke up.",
-                "They got thirteen.",
-                "Is eighteen close enough?",
-                "It would not go over nine.",
-                "It came out to be 18 by my watch.",
-                "Mine got 8 in there.",
-            })
-    void aFigureWithoutAThingItCountsMayBeTheTime(String told) {
-        assertThat(call(BEANS + " " + told)).isNotEqualTo(Call.SOUND);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "Sealed: 9 of 9.",
-                "My neighbor says 45.",
-                "Grandpa lived to 94.",
-                "I did them at five in the morning.",
-                "We are a family of seven.",
-                "Took a ribbon in '19.",
-                "The old book said 15.",
-                "Makes 9.",
-            })
-    void norIsEveryBareFigureOne(String told) {
-        assertThat(call(BEANS + " " + told)).isEqualTo(Call.SOUND);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "My neighbor swears you can just water bath them for 3 hours but I told her no way.",
-                "My aunt wants me to add bacon but I told her I can't change it.",
-                "Somebody told me to put an aspirin in and I laughed.",
-            })
-    void badAdviceThatWasRefusedIsNotFollowed(String told) {
-        assertThat(call(BEANS + " " + told)).isEqualTo(Call.SOUND);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "The sheet says to vent it but we didn't.",
-                "Aunt Ruth said to use the dial at 11 but I don't.",
-                "They say to use fresh lids but I don't.",
-                "My neighbor says to add bacon but I don't listen much, I did anyway.",
-            })
-    void goodAdviceThatWasRefusedMatters(String told) {
-        assertThat(call(BEANS + " " + told)).isNotEqualTo(Call.SOUND);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "Next up is corn.",
-                "Tomatoes are next.",
-                "So I might put a whole pepper in each next time.",
-                "Also wondering if I can use honey for them next year?",
-            })
-    void theNextProjectIsInNoJar(String told) {
-        assertThat(call(PEARS + " " + told)).isEqualTo(Call.SOUND);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            textBlock =
-                    """
-            Dry Beans; 5 lb beans;                          | time.short
-            Beans. 5 lb beans, soaked overnight.            | time.short
-            I canned dry kidney beans. 5 lbs of beans.      | time.short
-            """)
-    void soakedBeansAreNoGreenOnes(String told, String code) {
-        String text = told.replace(";", "\n")
+    void soakedBeansAreNoGreenOnes(String told) {
+        String text = told
                 + " Soaked 16 hours, drained, covered with fresh water, boiled 30 minutes. Half a teaspoon of salt to each"
                 + " pint, beans and cooking water to 1 inch. Vented 10 minutes, 10 pounds, weighted gauge, %d minutes."
                 + " 890 feet.";
-        assertThat(grave(text.formatted(20))).containsExactly(code);
+        assertThat(grave(text.formatted(20))).containsExactly("time.short");
         assertThat(call(text.formatted(75))).isEqualTo(Call.SOUND);
     }
 
