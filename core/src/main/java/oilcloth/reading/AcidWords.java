@@ -30,6 +30,18 @@ final class AcidWords {
 
     private AcidWords() {}
 
+    /** "Should I have added lemon?" says that none was. */
+    private static final Cue ASKING = Cue.of(
+            "\\b(want(s|ed)? to know|asks?|asked|wonders?|wondered) why (the |there's |there is |(i|we) (add|use|put)( in)?( the)? )(lemon|vinegar|acid|citric)\\b"
+                    + "|\\b(i|we) (never|didn't|did not|used to not) (use|used|add|added|put|bother with|bothered with) (the |any )?(lemon|acid|citric|vinegar)( juice| acid)?( in)? (before|until|till) ((your|the|this) (class|course|workshop|leaflet|sheet|book|bulletin|newsletter|lesson|talk|handout)|(i|we) (took|read|heard|learned|came)|taking|reading)\\b(?![^.;]*\\b(didn't|did not|don't|still|neither|nor|either|this time)\\b)"
+                    + "|\\b(should|shouldn't|must|do|need|could|can) (i|we|you)( have)?( to| need to)?( also| still)? (add|added|use|used|put|include)\\b[^?]*\\?"
+                    + "|\\b(do|would|did|should|will) (i|we|you|they|these|it|mine) (really |still |even |always |actually )*(need|require|want|have to have)\\b[^?]*\\?|\\b(is|are|was) (the |any |that |extra |added )*((bottled )?lemon|lime|vinegar|citric|acid)( juice| acid)? (really |still |even |truly )*(needed|necessary|required|a must)\\b[^?]*\\?|\\b(can|could|may|should) (i|we|you) (just )?(skip|omit|leave (off|out)|do without|get by without|drop)\\b[^?]*\\?");
+
+    /** "Do I need the lemon in these?": asked, and not done. */
+    static boolean isAskedOf(Sentence s) {
+        return s.has(ASKING);
+    }
+
     /** "Lemon", which may stand for its juice. */
     static boolean isWholeFruit(Food food) {
         return food.name().equals("lemon") || food.name().equals("lime");

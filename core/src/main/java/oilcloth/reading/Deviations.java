@@ -371,7 +371,7 @@ final class Deviations {
         }
         if (s.has(ACID)
                 && !s.has(BOTTLED_KIND)
-                && !IngredientFinder.asksOfAcid(s)
+                && !AcidWords.isAskedOf(s)
                 && !(s.has(PREFERS) && isMeasured(draft))
                 && !s.has(WIPES)
                 && !s.has(COOKED)

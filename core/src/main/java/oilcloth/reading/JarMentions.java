@@ -14,19 +14,6 @@ final class JarMentions {
     record Found(JarSize jar, int next) {}
 
     private static final int BESIDE = 3;
-    private static final Cue PUT_UP = Cue.of(
-            "\\b(did|did up|do up|put by|canned|put up|jarred|processed|bottled|(hot|raw|cold)[- ]?pack(ed)?) (up )?(about |around |some )?$");
-
-    private static final Cue MADE = Cue.of("\\bmade (up )?(about |around |some )?$");
-
-    /** "I made 2 quarts of syrup": a measure. */
-    private static final Cue LIQUID =
-            Cue.of("(of )?(\\w+ ){0,3}(syrup|brine|juice|water|broth|stock|solution|liquid|vinegar|pulp|puree)\\b");
-
-    /** "7 qts of chicken breast": nobody measures meat by the quart. */
-    private static final Cue OF_MEAT = Cue.of(
-            "of (\\w+ ){0,2}(chicken|beef|venison|deer|elk|pork|turkey|rabbit|salmon|tuna|fish|trout|sausage|meat|hamburger|stew|chili|soup)\\b");
-
     private static final Cue HOLDS = Cue.of("(?<!\\bto )\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
 
     /** "Quarts are too much for us": why the jars are what they are. */
@@ -51,22 +38,18 @@ final class JarMentions {
                 continue;
             }
             Found jar = found.get();
-            int before = figureBefore(s, i);
+            int before = JarCounts.figureBefore(s, i);
             boolean counted = before >= 0;
-            timesSoMany(s, jar).ifPresent(f -> {
+            JarCounts.timesSoMany(s, jar.next()).ifPresent(f -> {
                 if (draft.facts.yield().isEmpty()) {
                     draft.facts.yield(Fact.read(new Yield(f.low(), f.high(), jar.jar()), s.span(jar.next(), f.next())));
                 }
                 s.claim(jar.next(), f.next());
             });
-            // "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure
-            if (counted
-                    && isMeasure(s, jar.next())
-                    && !OF_MEAT.matcher(s.around(jar.next(), 0, 4)).lookingAt()
-                    && !isPutUp(s, before, jar.next())) {
+            if (counted && JarCounts.measuresOut(s, before, jar.next())) {
                 continue;
             }
-            if (counted && isPartOrSource(s, before, i) || isMeasureOfOne(s, i, jar.next())) {
+            if (counted && JarCounts.isPartOrSource(s, before, i) || isMeasureOfOne(s, i, jar.next())) {
                 continue;
             }
             // "2 Tbsp per quart" tells a dose; the jar it is done in only if no other is named
@@ -81,63 +64,6 @@ final class JarMentions {
             i = jar.next() - 1;
         }
     }
-
-    /** "4 cups juice, from about 2 1/2 quarts": nobody fills half a jar. */
-    private static boolean isPartOrSource(Sentence s, int figure, int i) {
-        double many = Numbers.at(s.tokens(), figure).orElseThrow().low();
-        boolean source = s.is(figure - 1, "from")
-                || s.is(figure - 2, "from") && (s.is(figure - 1, "about") || s.is(figure - 1, "around"));
-        return source && !s.is(i + 1, "jars") || many != Math.rint(many) && !countsJars(s, i);
-    }
-
-    /** "4 quarts of tomatoes", "2 pints vinegar": a measure, not jars. */
-    private static boolean isMeasure(Sentence s, int next) {
-        if (s.is(next, "jars") || s.is(next, "jar") || next >= s.size()) {
-            return false;
-        }
-        return s.is(next, "of")
-                || s.token(next).isWord() && !BEHIND_JARS.contains(s.token(next).norm());
-    }
-
-    /** What goes on behind jars; behind a measure stands what is measured. */
-    private static final Set<String> BEHIND_JARS = Set.of(
-            "and",
-            "or",
-            "in",
-            "with",
-            "at",
-            "for",
-            "from",
-            "per",
-            "are",
-            "process",
-            "this",
-            "total",
-            "out",
-            "so",
-            "but",
-            "which",
-            "last",
-            "yesterday",
-            "today",
-            "on",
-            "altogether",
-            "then",
-            "i",
-            "we",
-            "went",
-            "when",
-            "to",
-            "if",
-            "only",
-            "sealed",
-            "came",
-            "canned",
-            "exactly",
-            "plus",
-            "left",
-            "were",
-            "all");
 
     /** What goes before a jar that is filled, eaten or dosed rather than measured out. */
     private static final Set<String> NOT_MEASURED =
@@ -187,55 +113,7 @@ final class JarMentions {
                 && !s.is(i + 1, "jars");
     }
 
-    /** "Pint x 6", "quarts × 7", "qt (7)". */
-    private static Optional<Numbers.Figure> timesSoMany(Sentence s, Found jar) {
-        int n = jar.next();
-        boolean times = s.is(n, "x") || s.is(n, "×") || s.is(n, "(") && s.is(n + 2, ")");
-        return times && n + 1 < s.size()
-                ? Numbers.at(s.tokens(), n + 1)
-                        .filter(f -> f.next() >= s.size() || !s.token(f.next()).isWord())
-                : Optional.empty();
-    }
-
-    private static boolean isPutUp(Sentence s, int figure, int behind) {
-        String before = s.around(figure, 4, 0);
-        return PUT_UP.matcher(before).find()
-                || MADE.matcher(before).find()
-                        && !LIQUID.matcher(s.around(behind, 0, 5)).lookingAt();
-    }
-
-    private static int figureBefore(Sentence s, int i) {
-        for (int k = Math.max(0, i - 6); k < i; k++) {
-            Optional<Numbers.Figure> f = Numbers.at(s.tokens(), k);
-            if (f.isPresent()
-                    && f.get().next() == i
-                    && !s.isClaimed(k)
-                    && !s.is(k, "a")
-                    && !s.is(k, "an")
-                    && f.get().low() >= 1) {
-                return k;
-            }
-        }
-        return -1;
-    }
-
-    /** "9 lbs. snap beans for 9 pts". */
-    private static final Cue COMES_TO = Cue.of("(\\bfor|=|→|- ?>|\\b(makes?|made|yields?|gives?|got|gets)) (about )?$");
-
     private static final Set<String> OF_ONE = Set.of("each", "every");
-
-    /** "12 pts. raw pack", "9 pts". */
-    private static final Cue HOW_MANY = Cue.of("\\.? ?($|(raw|hot|cold)[- ]pack|of them|total|in all|filled|packed)");
-
-    /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
-    private static boolean countsJars(Sentence s, int i) {
-        int figure = figureBefore(s, i);
-        return figure < 0
-                || figure == 0 && HOW_MANY.matcher(s.around(i + 1, 0, 3)).lookingAt()
-                || isPutUp(s, figure, i + 1)
-                || COMES_TO.matcher(s.around(figure, 2, 0)).find()
-                || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
-    }
 
     private static boolean isPint(Sentence s, int i) {
         return s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pt") || s.is(i, "pts");
@@ -273,16 +151,14 @@ final class JarMentions {
         if (isAndAHalf(s, i)) {
             return found(s, JarSize.PINT_AND_HALF, i + 4);
         }
-        if (s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pts") && countsJars(s, i)) {
+        if (s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pts") && JarCounts.countsJars(s, i)) {
             return found(s, JarSize.PINT, i + 1);
         }
-        if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && countsJars(s, i)) {
+        if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && JarCounts.countsJars(s, i)) {
             return found(s, JarSize.QUART, i + 1);
         }
         // "21 lb = 7 qt"
-        if ((s.is(i, "pt") || s.is(i, "qt"))
-                && figureBefore(s, i) > 0
-                && COMES_TO.matcher(s.around(figureBefore(s, i), 2, 0)).find()) {
+        if ((s.is(i, "pt") || s.is(i, "qt")) && JarCounts.isWhatComes(s, i)) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, ":") && (s.is(i - 2, "jar") || s.is(i - 2, "jars"))) {
@@ -338,7 +214,7 @@ final class JarMentions {
         if ((unit.equals("pint") || unit.equals("pints")) && (f.low() == 0.5 || f.low() == 0.25 || f.low() == 1.5)) {
             JarSize jar =
                     f.low() == 0.5 ? JarSize.HALF_PINT : f.low() == 1.5 ? JarSize.PINT_AND_HALF : JarSize.QUARTER_PINT;
-            return isMeasure(s, u + 1) ? Optional.empty() : found(s, jar, u + 1);
+            return JarCounts.isMeasure(s, u + 1) ? Optional.empty() : found(s, jar, u + 1);
         }
         boolean gallon = (unit.equals("gallon") || unit.equals("gal")) && f.low() == 0.5;
         int j = s.is(u + 1, "-") ? u + 2 : u + 1;
@@ -353,7 +229,7 @@ final class JarMentions {
             j++;
         }
         // "a 10 oz jar maraschino cherries" is what something comes in
-        boolean holds = s.is(j, "jar") && (s.is(j + 1, "of") || isMeasure(s, j + 1));
+        boolean holds = s.is(j, "jar") && (s.is(j + 1, "of") || JarCounts.isMeasure(s, j + 1));
         if (holds || !(s.is(j, "jar") || s.is(j, "jars"))) {
             return Optional.empty();
         }

@@ -1,15 +1,12 @@
 package oilcloth.reading;
 
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
-import oilcloth.text.Range;
 
-/** What no reader accounted for: figures left over, and things added that have no name we know. */
+/** What no reader accounted for: figures left over, and {@link Additions}. */
 final class Residue {
     private static final Cue KITCHEN_SENTENCE = Cue.of(
             "\\b(add|stir|mix|put|pour|process|boil|simmer|cook|cup|cups|jar|jars|vinegar|sugar|salt|brine|fill|pack|leave|pressure|spoon|measure|canner|headspace)\\w*\\b");
@@ -17,11 +14,6 @@ final class Residue {
     /** "The needle was 9": a pressure, where no minutes stand beside it. */
     private static final Cue OF_A_GAUGE =
             Cue.of("^(?!.*\\bmin(ute)?s?\\b).*\\b(needle|(?<!(dial|weighted) )gau?ge|dial(?! gauge))\\b");
-
-    private static final Cue PREPOSITION = Cue.of(
-            "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|within|during|through|then|or|but|because|while|by|per|instead|like|off|out|without)\\b|[,;.:()!?]");
-    private static final Cue FILLER = Cue.of(
-            "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|others|few|tender|crisp|firm|ripe|young|small|large|medium|good|sound|mature|uniform|clean|plain|nice|it|them|soon|later|tomorrow|today|tonight|now|again)\\b)+");
 
     private static final Set<String> COOKING = Set.of(
             "boil", "boiled", "simmer", "simmered", "cook", "cooked", "simmering", "boiling", "blanch", "blanched");
@@ -68,12 +60,9 @@ final class Residue {
 
     private static final Cue PER = Cue.of("(per|in each|to each|to a|in a|for each|each) (pint|quart|jar|half)?");
 
-    /** "I use mine on beans": what is eaten with what. */
-    private static final Cue THEIRS = Cue.of(" (mine|hers|his|ours|theirs) (on|over|with|for)\\b");
-
     void read(Sentence s, Draft draft) {
         figures(s, draft);
-        additions(s, draft);
+        Additions.read(s, draft);
     }
 
     private static void figures(Sentence s, Draft draft) {
@@ -378,60 +367,5 @@ final class Residue {
                         && s.token(i).raw().matches("(19|20|21|22)\\d")
                 || s.token(i).raw().matches("[89]")
                         && OVER_BOILING.matcher(s.around(i, 0, 4)).find();
-    }
-
-    /** "stir in the gloop": something went in, and nothing in it is known. */
-    private static void additions(Sentence s, Draft draft) {
-        if (!s.has(Vocabulary.ADD) || NothingSaid.by(s)) {
-            return;
-        }
-        Matcher verb = Vocabulary.ADD.matcher(s.low());
-        while (verb.find()) {
-            if (s.negatedAt(verb.start())) {
-                continue;
-            }
-            int from = verb.end();
-            if (THEIRS.matcher(s.low()).region(from, s.low().length()).lookingAt()) {
-                continue;
-            }
-            Matcher filler = FILLER.matcher(s.low()).region(from, s.low().length());
-            filler.useAnchoringBounds(true);
-            int start = filler.lookingAt() ? filler.end() : from;
-            Matcher stop = PREPOSITION.matcher(s.low()).region(start, s.low().length());
-            int end = stop.find() ? stop.start() : s.low().length();
-            end = Math.min(end, start + 60);
-            judge(s, draft, start, end);
-        }
-    }
-
-    private static void judge(Sentence s, Draft draft, int start, int end) {
-        int words = 0;
-        int first = -1;
-        int last = -1;
-        for (int i = 0; i < s.size(); i++) {
-            Range r = s.token(i).range();
-            int offset = r.start() - s.range().start();
-            if (offset < start || offset >= end || !s.token(i).isWord()) {
-                continue;
-            }
-            String word = s.token(i).norm();
-            if (StepWords.isManner(word) || word.endsWith("ed") && StepWords.isKnown(word)) {
-                continue;
-            }
-            words++;
-            if (s.isClaimed(i) || Vocabulary.KITCHEN.contains(s.token(i).norm())) {
-                return;
-            }
-            first = first < 0 ? i : first;
-            last = i;
-        }
-        // "put in the church raffle basket"
-        boolean elsewhere = first >= 0
-                && IntStream.rangeClosed(first, last)
-                        .allMatch(i -> Talk.isAbout(s.token(i).norm()))
-                && MarkedRemarks.shipped().weight(s) < MarkedRemarks.HARMLESS;
-        if (words > 0 && words <= 5 && !elsewhere) {
-            draft.unread.add(new Unread(s.span(first, last + 1), true));
-        }
     }
 }

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oilcloth.guide.Acidity;
 import oilcloth.guide.Food;
@@ -24,12 +23,6 @@ final class SameFood {
     private static final Cue REFERENCE = Cue.of(
             "\\b(of the|the remaining|remaining|rest of|the rest|half the|half of the|reserved|all the|all of the)\\b");
 
-    private static final Cue JUST_BEANS =
-            Cue.of("(?<!\\b(green|snap|string|pole|wax|runner|french|yellow) )\\bbeans?\\b");
-
-    /** "The peas", "filled with peas"; "and peas" are others. */
-    private static final Pattern THE_SAME = Pattern.compile("(?i)\\b(the|these|those|my|our|your|of|with) $");
-
     private SameFood() {}
 
     /** A food named in passing before its amount was given is that same food. */
@@ -40,54 +33,12 @@ final class SameFood {
         if (draft.titleFoods.stream().anyMatch(f -> f.kind().isProduce() && !f.isUmbrella())) {
             draft.titleFoods.removeIf(Food::isUmbrella);
         }
-        measuredBeans(draft, text);
-        if (draft.ingredients.stream().anyMatch(i -> isAnotherBean(i.food()))) {
-            draft.titleFoods.removeIf(f -> f.name().equals("green bean")
-                    && draft.title
-                            .filter(t -> JUST_BEANS
-                                    .matcher(t.of(text).toLowerCase(Locale.ROOT))
-                                    .find())
-                            .isPresent());
-            boolean peas = ContextWords.DRIED_PEAS.matcher(text).find();
-            draft.ingredients.removeIf(i -> i.amount().isEmpty()
-                    && (i.range().of(text).equalsIgnoreCase("beans")
-                            || peas
-                                    && i.range().of(text).equalsIgnoreCase("peas")
-                                    && THE_SAME.matcher(
-                                                    text.substring(0, i.range().start()))
-                                            .find()));
-        }
+        Beans.settle(draft, text);
         draft.ingredients.removeIf(early -> early.amount().isEmpty()
                 && (isStoneWord(draft, text, early)
                         || isPrunePlum(draft, early)
                         || closesAName(text, measured, early)
                         || measured.stream().anyMatch(known -> isKraut(known.food(), early.food()))));
-    }
-
-    /** Then "the beans" are they. */
-    private static boolean isAnotherBean(Food food) {
-        return food.group().equals("bean") || food.name().startsWith("lima bean");
-    }
-
-    private static final Pattern SO_MANY_BEANS =
-            Pattern.compile("(?i)[\\d ./½¼¾⅓⅔-]+ ?[a-z]+\\.? (of )?(the |my )?beans");
-
-    /** "Kidney beans … 5 lbs of beans": the amount is theirs. */
-    private static void measuredBeans(Draft draft, String text) {
-        Set<Food> others = Stream.concat(
-                        draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
-                .filter(SameFood::isAnotherBean)
-                .collect(Collectors.toSet());
-        boolean measured = draft.ingredients.stream()
-                .anyMatch(i -> isAnotherBean(i.food()) && i.amount().isPresent());
-        List<Ingredient> beans = draft.ingredients.stream()
-                .filter(i -> SO_MANY_BEANS.matcher(i.range().of(text)).matches())
-                .toList();
-        if (others.size() == 1 && !measured && beans.size() == 1) {
-            Food kind = others.iterator().next();
-            draft.ingredients.removeIf(i -> i.food().equals(kind));
-            draft.ingredients.replaceAll(i -> i.equals(beans.get(0)) ? i.withFood(kind) : i);
-        }
     }
 
     /** A word for many foods. */

@@ -1,0 +1,141 @@
+package oilcloth.reading;
+
+import java.util.Optional;
+import java.util.Set;
+import oilcloth.text.Cue;
+
+/** Figures before and behind a jar's name: whether they count jars or measure out a food, and how many. */
+final class JarCounts {
+    private static final Cue PUT_UP = Cue.of(
+            "\\b(did|did up|do up|put by|canned|put up|jarred|processed|bottled|(hot|raw|cold)[- ]?pack(ed)?) (up )?(about |around |some )?$");
+
+    private static final Cue MADE = Cue.of("\\bmade (up )?(about |around |some )?$");
+
+    /** "I made 2 quarts of syrup": a measure. */
+    private static final Cue LIQUID =
+            Cue.of("(of )?(\\w+ ){0,3}(syrup|brine|juice|water|broth|stock|solution|liquid|vinegar|pulp|puree)\\b");
+
+    /** "7 qts of chicken breast": nobody measures meat by the quart. */
+    private static final Cue OF_MEAT = Cue.of(
+            "of (\\w+ ){0,2}(chicken|beef|venison|deer|elk|pork|turkey|rabbit|salmon|tuna|fish|trout|sausage|meat|hamburger|stew|chili|soup)\\b");
+
+    /** "4 quarts of tomatoes", "2 pints vinegar": a measure, not jars. */
+    static boolean isMeasure(Sentence s, int next) {
+        if (s.is(next, "jars") || s.is(next, "jar") || next >= s.size()) {
+            return false;
+        }
+        return s.is(next, "of")
+                || s.token(next).isWord() && !BEHIND_JARS.contains(s.token(next).norm());
+    }
+
+    /** What goes on behind jars; behind a measure stands what is measured. */
+    private static final Set<String> BEHIND_JARS = Set.of(
+            "and",
+            "or",
+            "in",
+            "with",
+            "at",
+            "for",
+            "from",
+            "per",
+            "are",
+            "process",
+            "this",
+            "total",
+            "out",
+            "so",
+            "but",
+            "which",
+            "last",
+            "yesterday",
+            "today",
+            "on",
+            "altogether",
+            "then",
+            "i",
+            "we",
+            "went",
+            "when",
+            "to",
+            "if",
+            "only",
+            "sealed",
+            "came",
+            "canned",
+            "exactly",
+            "plus",
+            "left",
+            "were",
+            "all");
+
+    /** "4 cups juice, from about 2 1/2 quarts": nobody fills half a jar. */
+    static boolean isPartOrSource(Sentence s, int figure, int i) {
+        double many = Numbers.at(s.tokens(), figure).orElseThrow().low();
+        boolean source = s.is(figure - 1, "from")
+                || s.is(figure - 2, "from") && (s.is(figure - 1, "about") || s.is(figure - 1, "around"));
+        return source && !s.is(i + 1, "jars") || many != Math.rint(many) && !countsJars(s, i);
+    }
+
+    /** "Pint x 6", "quarts × 7", "qt (7)". */
+    static Optional<Numbers.Figure> timesSoMany(Sentence s, int n) {
+        boolean times = s.is(n, "x") || s.is(n, "×") || s.is(n, "(") && s.is(n + 2, ")");
+        return times && n + 1 < s.size()
+                ? Numbers.at(s.tokens(), n + 1)
+                        .filter(f -> f.next() >= s.size() || !s.token(f.next()).isWord())
+                : Optional.empty();
+    }
+
+    /** "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure. */
+    static boolean measuresOut(Sentence s, int figure, int behind) {
+        return isMeasure(s, behind)
+                && !OF_MEAT.matcher(s.around(behind, 0, 4)).lookingAt()
+                && !isPutUp(s, figure, behind);
+    }
+
+    private static boolean isPutUp(Sentence s, int figure, int behind) {
+        String before = s.around(figure, 4, 0);
+        return PUT_UP.matcher(before).find()
+                || MADE.matcher(before).find()
+                        && !LIQUID.matcher(s.around(behind, 0, 5)).lookingAt();
+    }
+
+    /** The token where a whole figure right before the jar begins; -1 where there is none. */
+    static int figureBefore(Sentence s, int i) {
+        for (int k = Math.max(0, i - 6); k < i; k++) {
+            Optional<Numbers.Figure> f = Numbers.at(s.tokens(), k);
+            if (f.isPresent()
+                    && f.get().next() == i
+                    && !s.isClaimed(k)
+                    && !s.is(k, "a")
+                    && !s.is(k, "an")
+                    && f.get().low() >= 1) {
+                return k;
+            }
+        }
+        return -1;
+    }
+
+    /** "9 lbs. snap beans for 9 pts". */
+    private static final Cue COMES_TO = Cue.of("(\\bfor|=|→|- ?>|\\b(makes?|made|yields?|gives?|got|gets)) (about )?$");
+
+    /** "21 lb = 7 qt". */
+    static boolean isWhatComes(Sentence s, int i) {
+        int figure = figureBefore(s, i);
+        return figure > 0 && COMES_TO.matcher(s.around(figure, 2, 0)).find();
+    }
+
+    /** "12 pts. raw pack", "9 pts". */
+    private static final Cue HOW_MANY = Cue.of("\\.? ?($|(raw|hot|cold)[- ]pack|of them|total|in all|filled|packed)");
+
+    /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
+    static boolean countsJars(Sentence s, int i) {
+        int figure = figureBefore(s, i);
+        return figure < 0
+                || figure == 0 && HOW_MANY.matcher(s.around(i + 1, 0, 3)).lookingAt()
+                || isPutUp(s, figure, i + 1)
+                || isWhatComes(s, i)
+                || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
+    }
+
+    private JarCounts() {}
+}
