@@ -31,6 +31,10 @@ final class AnotherDish {
     private static final Cue LATER = Cue.of(
             "^[^.;!?0-9]{4,60}\\b(next (year|time|week|month|summer|fall|weekend)|another (day|time|year)|some other (time|day)),? ?(and |but |so )?(?=(this (year|time|week|summer|fall)|today|for now|now|here)\\b)");
 
+    /** "I put up okra and tomatoes once and it scared me, so this year just plain okra". */
+    private static final Cue ONCE = Cue.of(
+            "^(i|we) (put up|put by|made|did|canned|tried|used to (can|make|put up)) [^.;!?0-9]{3,40}\\b(once|last (year|summer|fall|time)|one time|before|for years)\\b[^.;!?0-9]{0,50}?,? (so|but) (?=(this (year|time|summer|fall)|now|today),? ((it's|it is|i|we|we're|i'm|i did|i made|it was) )?(just|only|plain|did|doing|made))");
+
     /** "Frozen asparagus is no good, so we can it". */
     private static final Cue WORSE = Cue.of(
             "^(the )?(frozen|store|bought|store[- ]bought|canned|fresh-frozen|freezing|supermarket) [a-z]+( [a-z]+)? (is|are|was|were|tastes?|turns?|gets?|goes|has|have) ((so|too|always|all|just|just too|never) )*(no good|no (taste|flavor|texture)|mush|mushy|soggy|limp|watery|rubbery|tasteless|woody|awful|terrible|horrible|not (as good|the same|worth \\w+)|expensive|dear|high|poor)( (any ?more|now|here|lately|these days|to us))?,? so ");
@@ -143,7 +147,7 @@ final class AnotherDish {
                 .shift(s.range().start());
     }
 
-    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE, LATER);
+    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE, LATER, ONCE);
 
     /** Characters in which a dish is named. */
     private static final int REACH = 36;

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.recipe.Fact;
 import oilcloth.text.Cue;
 
@@ -71,10 +72,13 @@ final class BareFigure {
                 && figure >= SHORTEST_TIME
                 && figure <= LONGEST_TIME
                 && !isTold(draft, figure)
+                && !isWithin(s, i)
+                && !EATEN.matcher(s.around(i, 4, 0)).find()
                 && !isSaidInPassing(s, i)
                 && !Residue.isOfSomethingElse(s, i)
                 && !(OTHER_FIGURE.matcher(s.around(i, REACH, 0)).find() && !s.has(FOLLOWED))
                 && !IN_THE_MORNING.matcher(s.around(next, 0, 3)).lookingAt()
+                && !PUT_AWAY.matcher(s.around(next, 0, 4)).lookingAt()
                 && !OF_SO_MANY.matcher(s.around(i, 3, 3)).find()
                 && !(s.is(i - 1, ":") && i > 1 && Talk.isAbout(s.token(i - 2).norm()))
                 && !s.has(OF_THE_HOUSE)
@@ -92,7 +96,7 @@ final class BareFigure {
 
     /** "Lived to 94", "in '19", "3 loads of 14", "Q5.", "not 35", "the old book said 15", "makes 4". */
     private static final Cue OTHER_FIGURE = Cue.of(
-            "(\\b(?:an?) |\\b(she|he|they|brother|sister|mother|father|neighbou?r|in-law|law|aunt|uncle|cousin|friend|mom|dad|grandma|grandmother|husband|wife)\\b[^.;]{0,20}\\b(says?|said|thinks?|swears?|insists?|claims?|does (hers|his|theirs)|gives (hers|his|theirs))\\b[^.;]{0,24}|\\b(lived (to|till)( be)?|turned|turning|pushing|aged?|nearly) |' ?|\\b(since|when) (i|he|she|we|they) (was|were) |\\b(loads?|batches|family|party|group|crew|table) of |\\bq ?|\\bnot |\\b(old|her|his|their|my \\w+'s|\\w+'s) (book|recipe|sheet|chart|card|leaflet|notebook) (said|says|has|had|gives?|gave|called for|calls for) |\\b(makes?|made|yields?|yielded|came to|comes to|ended up with|total( of)?|in all|(i|we) got|(pints|quarts|jars|half[- ]pints) ?[:=-]) ?(about |around )?)$");
+            "(\\b(?:an?) |\\b(she|he|they|brother|sister|mother|father|neighbou?r|in-law|law|aunt|uncle|cousin|friend|mom|dad|grandma|grandmother|husband|wife)\\b[^.;]{0,20}\\b(says?|said|thinks?|swears?|insists?|claims?|does (hers|his|theirs)|gives (hers|his|theirs))\\b[^.;]{0,24}|\\b(lived (to|till)( be)?|turned|turning|pushing|aged?|nearly) |' ?|\\b(since|when) (i|he|she|we|they) (was|were) |\\b(loads?|batches|family|party|group|crew|table) of |\\bq ?|\\bnot |\\b(old|her|his|their|my \\w+'s|\\w+'s) (book|recipe|sheet|chart|card|leaflet|notebook) (said|says|has|had|gives?|gave|called for|calls for) |\\b(makes?|made|yields?|yielded|came to|comes to|ended up with|total( of)?|in all|(i|we) got|\\b(it|that|which|this) filled|(pints|quarts|jars|half[- ]pints) ?[:=-]) ?(about |around |exactly |just |only )*)$");
 
     /** "She says 12 and that's what I did". */
     private static final Cue FOLLOWED = Cue.of(
@@ -101,6 +105,10 @@ final class BareFigure {
     private static final Cue IN_THE_MORNING =
             Cue.of("(in the (morning|afternoon|evening)|at night|o'clock|tonight)\\b");
 
+    /** "I have seven on the shelf and one in the fridge", "it says five on the label". */
+    private static final Cue PUT_AWAY = Cue.of(
+            "(on|in|down in|out in|up on) (the|my|our|a) (\\w+ )?(shelf|shelves|pantry|cellar|basement|cupboard|fridge|refrigerator|icebox|freezer|closet|label|bottle|jug)\\b");
+
     /** "Sealed: 9 of 9". */
     private static final Cue OF_SO_MANY = Cue.of("\\b\\d{1,3} (of|out of|for) \\d{1,3}\\b");
 
@@ -108,7 +116,8 @@ final class BareFigure {
     private static final Cue OF_THE_HOUSE = Cue.of(
             "\\b(basement|cellar|garage|outside|outdoors|porch|pantry|root cellar)\\b(?!.*\\b(canner|process\\w*|boil\\w*|pounds|pressure)\\b)");
 
-    private static final Cue CALLS = Cue.of("\\b(call|phone|reach|ring|home|work|ready|open|close[ds]?|bed|up)\\b");
+    private static final Cue CALLS =
+            Cue.of("\\b(call|phone|reach|ring|home|work|ready|open|close[ds]?|bed|up|picked|noon)\\b");
 
     /** Tokens before it that may say what it is. */
     private static final int REACH = 8;
@@ -124,6 +133,19 @@ final class BareFigure {
                 .filter(a -> Math.abs(a.value().feet() - figure) <= NEAR)
                 .isPresent();
     }
+
+    /** "He ate six". */
+    private static final Cue EATEN = Cue.of(
+            "\\b(ate|eats?|eaten|dropped|lost|gave (away|(him|her|them|mother|mom))|sold|broke|won|traded|brought|counted|took home)( (about|all|only|another))? $|\\b(my|our) \\w+( is|'s| just turned) (now |only |just )?$");
+
+    /** The second half of "eighty-five". */
+    private static boolean isWithin(Sentence s, int i) {
+        return IntStream.range(Math.max(0, i - LONGEST_FIGURE), i)
+                .anyMatch(
+                        k -> Numbers.at(s.tokens(), k).filter(f -> f.next() > i).isPresent());
+    }
+
+    private static final int LONGEST_FIGURE = 3;
 
     private static boolean isTold(Draft draft, int figure) {
         return draft.facts.times().stream()

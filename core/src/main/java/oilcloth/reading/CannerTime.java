@@ -44,7 +44,8 @@ final class CannerTime {
             "(up |down )?((the|this|that|my|remaining|reserved|strained|leftover) )+(syrup|brine|juice|solution|vinegar|broth|stock|sauce|pickling)\\b(?! (canner|jars))");
 
     /** "Vented ten minutes and did 25 minutes at 10 pounds". */
-    private static final Set<String> DOES = Set.of("did", "gave", "went", "held", "kept", "then", "got", "do");
+    private static final Set<String> DOES =
+            Set.of("did", "gave", "went", "held", "kept", "then", "got", "do", "ran", "run");
 
     private static final Set<String> ENDS = Set.of(",", ";", ".", "/", "|", "-", "–", "—");
 
@@ -169,14 +170,19 @@ final class CannerTime {
                 return true;
             }
             // "run 30 minutes at 11 pounds"
-            boolean run = k == from - 1 && (w.equals("run") || w.equals("ran") || w.equals("runs"));
+            boolean run = k == does(s, from) && (w.equals("run") || w.equals("ran") || w.equals("runs"));
             if (run && afterIsCanner(s, to)) {
                 return true;
             }
             // "vented 10 min, 10 lb": the pounds belong to what follows
             if (w.startsWith("vent") || w.startsWith("exhaust")) {
-                if (!broken) {
-                    return false;
+                // "vented 10 and 75 minutes"
+                boolean vented = broken
+                        && Numbers.at(s.tokens(), k + 1)
+                                .filter(f -> f.next() < from)
+                                .isPresent();
+                if (!broken || vented) {
+                    return vented;
                 }
                 continue;
             }
@@ -197,13 +203,18 @@ final class CannerTime {
                     || w.equals(";")
                     || w.equals(",")
                     || w.equals(".")
-                    || (w.equals("and") || w.equals("&"))
-                            && (k == from - 1
-                                    || k == from - 2
-                                            && DOES.contains(s.token(from - 1).norm()))
+                    || (w.equals("and") || w.equals("&")) && (k == from - 1 || k == does(s, from) - 1)
                     || w.equals("then");
         }
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);
+    }
+
+    private static final Set<String> JARS_MEANT = Set.of("it", "them", "her", "mine");
+
+    /** The token of what is done for so long, "ran it 55 minutes"; -1 where that is no such verb. */
+    private static int does(Sentence s, int from) {
+        int verb = from > 1 && JARS_MEANT.contains(s.token(from - 1).norm()) ? from - 2 : from - 1;
+        return verb >= 0 && DOES.contains(s.token(verb).norm()) ? verb : -1;
     }
 
     /** "at 10 pounds for an hour", "15 lb 75 min". */

@@ -11,7 +11,7 @@ import oilcloth.text.Cue;
 /** A short question, or somebody's advice, that the next sentence says no to. */
 final class Denied {
     private static final Pattern NO = Pattern.compile(
-            "(?i)^((no|nope|nah)(,.*|[.!]?)|none[.!]?|never[.!]?|(i|we) (did not|didn't|do not|don't|never( did)?|haven't|have not)[.!]?|not (a bit|at all|this time|one|here|yet)[.!]?)$");
+            "(?i)^((no|nope|nah)( ?[,—–-].*|[.!]?)|none[.!]?|never[.!]?|(i|we) (did not|didn't|do not|don't|never( did)?|haven't|have not)[.!]?|not (a bit|at all|this time|one|here|yet)[.!]?)$");
 
     /** Tokens. */
     private static final int SHORT_QUESTION = 6;
@@ -86,6 +86,13 @@ final class Denied {
                 && s.size() > 1
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> MUST_BE_DONE.contains(s.token(i).norm()));
+    }
+
+    private static final Cue PACK = Cue.of("\\b(raw|hot|cold)[- ]?pack(ed)?\\b");
+
+    /** "Raw pack? No — hot." */
+    static boolean asksOfThePack(Sentence s) {
+        return isShort(s) && s.has(PACK);
     }
 
     private static boolean isShort(Sentence s) {

@@ -182,6 +182,7 @@ final class Deviations {
         Optional<Range> odd = s.find(CHANGED)
                 .filter(r -> !PressureSwing.isTold(s, draft) && !ChangedAmount.isTold(s, draft))
                 .or(() -> s.findAny(DOUBT))
+                .or(() -> SecondTime.of(s, draft))
                 .or(() -> SaltLeftOut.isTakenBack(s, draft) ? Optional.of(s.range()) : Optional.empty())
                 .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
                 .or(() -> appearance.another(s, draft))
@@ -266,7 +267,7 @@ final class Deviations {
         }
         if (!pressure
                 || draft.facts.times().isEmpty()
-                || !s.has(TELLS)
+                || !s.has(TELLS) && !tellsTheTime(s, draft)
                 || s.has(NOT_DONE)
                 || s.has(SAID_TO_BE_NEEDED)) {
             return Optional.empty();
@@ -276,6 +277,10 @@ final class Deviations {
                 .flatMap(m -> m.range().stream())
                 .filter(s.range()::contains)
                 .findFirst();
+    }
+
+    private static boolean tellsTheTime(Sentence s, Draft draft) {
+        return draft.facts.times().stream().flatMap(t -> t.range().stream()).anyMatch(s.range()::contains);
     }
 
     /** Where somebody else, or something else, is told of in the same sentence. */
@@ -361,6 +366,9 @@ final class Deviations {
             return Optional.empty();
         }
         if (marked.weight(s) > MarkedRemarks.GRAVE) {
+            return Optional.of(s.range());
+        }
+        if (!untimed && isStep(s) && marked.weight(s) > MarkedRemarks.SUSPECT) {
             return Optional.of(s.range());
         }
         if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {

@@ -7,6 +7,7 @@ import oilcloth.measure.Pressure;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.ProcessTime;
+import oilcloth.recipe.Yield;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
@@ -28,10 +29,24 @@ final class FormField {
     /** "V 10 min. P 30 min.": vented, and processed. */
     private static final Cue BRIEF = Cue.of("([vp]):? (\\d{1,3}) ?m(in|ins|inutes)?\\.?");
 
+    private static final Cue YIELD = Cue.of("serves|makes|yields?|results?|count|total|jars|got|number( of jars)?");
+
     private static final int LONGEST_PROCESS = 600;
     private static final int MOST_PSI = 30;
 
     private FormField() {}
+
+    /** "Serves: 7 qts." */
+    private static boolean jars(Sentence value, Numbers.Figure f, Draft draft) {
+        Optional<JarMentions.Found> jar = JarMentions.at(value, f.next());
+        jar.ifPresent(j -> {
+            draft.facts.jars().add(Fact.read(j.jar(), value.span(f.next(), j.next())));
+            if (draft.facts.yield().isEmpty()) {
+                draft.facts.yield(Fact.read(new Yield(f.low(), f.high(), j.jar()), value.span(0, j.next())));
+            }
+        });
+        return jar.isPresent();
+    }
 
     /** @return whether the line is such a field and has been read; the value must end it but for its unit */
     static boolean read(String text, Range line, Draft draft) {
@@ -67,6 +82,9 @@ final class FormField {
         String unit = value.around(f.next(), 0, 2).replace(".", "").strip();
         if (TIME.matcher(label).matches()) {
             return time(value, f, unit, draft);
+        }
+        if (YIELD.matcher(label).matches()) {
+            return jars(value, f, draft);
         }
         if (PRESSURE.matcher(label).matches() && f.high() <= MOST_PSI && !TimeWords.MINUTE.contains(unit)) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), value.span(0, f.next())));

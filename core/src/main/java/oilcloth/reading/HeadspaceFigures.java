@@ -91,6 +91,10 @@ final class HeadspaceFigures {
     private static final Cue TRIMMED = Cue.of(
             "\\b(trim|trims|trimmed|trimming|stems?|roots?|tails?|greens|(leave|leaves|leaving|left|with|keep|kept) (the |their |its )?tops)\\b");
 
+    /** "The others I cubed half an inch". */
+    private static final Cue CUT =
+            Cue.of("\\b(cut|cube|dice|slice|chop|snap|shred)(d|ped|ded)?( (them|it|up|in|into|to|about|just|a))* $");
+
     private static final Cue COVERING = Cue.of(
             "\\b(cover|covered|covering|fill|filled|top|topped|pour|poured|add|added)\\b.*\\b(liquid|brine|syrup|pickling solution|solution|juice|water|broth)\\b.*\\b(to|until|up to|within|leaving|leave)\\b|\\b(liquid|brine|syrup|solution) (up )?(to|within)\\b");
 
@@ -160,7 +164,7 @@ final class HeadspaceFigures {
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
-        if (Referring.isTakenBack(s, to)) {
+        if (Referring.isTakenBack(s, to) || CUT.matcher(s.around(from, 4, 0)).find()) {
             return;
         }
         int start = s.token(from).range().start() - s.range().start();
@@ -226,8 +230,7 @@ final class HeadspaceFigures {
                                 || COVERED.matcher(before).find());
         // "1-inch... sorry, half inch headspace"
         boolean corrected = Referring.isCorrection(s, from);
-        boolean muchLess = !draft.facts.times().isEmpty()
-                && LEAVE.matcher(clauseBefore).find()
+        boolean muchLess = LEAVE.matcher(clauseBefore).find()
                 && draft.facts
                         .headspace()
                         .filter(h -> h.value().least().inches() - f.high() >= MUCH_LESS)

@@ -10,6 +10,10 @@ final class Hearsay {
     private static final Cue WOULD_HAVE = Cue.of(
             "^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he)('d| would) have\\b|^(mother|mom|mama|dad|grand\\w+|gran|granny|my (aunt|mother|sister|grand\\w+|neighbou?r)|she|he) (would've|'d've|used to)\\b");
 
+    /** "My cousin puts eggs in hers but those she keeps in the fridge": told of now, and of nobody's jars here. */
+    private static final Cue HERS = Cue.of(
+            "^((and|also|now|well),? )?(my|the|our) (\\S+ ){1,4}(puts|adds|uses|packs|thickens|leaves) [^;]*\\b(hers|his|theirs)\\b(?![^;]*\\b(i|we|me|us|my|mine|our|ours|so|these|this)\\b)");
+
     private static final Cue OURSELVES = Cue.of(
             "\\b(i|we(?! (kids|children|girls|boys|cousins|little ones)\\b)|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");
 
@@ -56,6 +60,11 @@ final class Hearsay {
     /** Then nothing in the sentence is of this batch. */
     static boolean isRefused(Sentence s) {
         return s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
+    }
+
+    /** What goes into somebody else's jars. */
+    static boolean isOfTheirs(Sentence s) {
+        return s.has(HERS);
     }
 
     /** Advice against what nobody should do, that was not taken. */

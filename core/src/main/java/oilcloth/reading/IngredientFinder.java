@@ -58,11 +58,12 @@ final class IngredientFinder {
                 continue;
             }
             int next = list.containsKey(i) ? listed(s, draft, i, list.get(i)) : changed(s, draft, i);
-            if (next == i) {
+            boolean eaten = serves && Serving.reaches(s, i);
+            if (next == i && !(eaten && Serving.isADash(s, i))) {
                 next = amountAt(s, draft, i);
             }
             if (next == i) {
-                next = foodAt(s, draft, i, serves && Serving.reaches(s, i));
+                next = foodAt(s, draft, i, eaten);
             }
             if (next > i) {
                 s.claim(i, next);

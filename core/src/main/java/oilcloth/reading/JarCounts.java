@@ -127,12 +127,17 @@ final class JarCounts {
     /** "12 pts. raw pack", "9 pts". */
     private static final Cue HOW_MANY = Cue.of("\\.? ?($|(raw|hot|cold)[- ]pack|of them|total|in all|filled|packed)");
 
+    /** "14 qts in 2 runs". */
+    private static final Cue IN_LOADS = Cue.of(
+            "\\.? ?(in|over|from) (\\d+|one|two|three|four|five|a couple of|several) (canner )?(runs|loads|batches|rounds|goes|days|nights)\\b");
+
     /** "Pts" behind a figure are a measure, except of meat and of what was put up. */
     static boolean countsJars(Sentence s, int i) {
         int figure = figureBefore(s, i);
         return figure < 0
                 || figure == 0 && HOW_MANY.matcher(s.around(i + 1, 0, 3)).lookingAt()
                 || isPutUp(s, figure, i + 1)
+                || IN_LOADS.matcher(s.around(i + 1, 0, 4)).lookingAt()
                 || isWhatComes(s, i)
                 || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
     }

@@ -20,6 +20,16 @@ final class JarMentions {
     private static final Cue SUITED = Cue.of(
             "(are|is|were|was|would be|seem) (way |just |really |far )?(too (much|big|many|large|heavy)|plenty|more than) (for )?(us|me|we|i|my|our|the two)\\b(?! (canner|pot|kettle|pan))");
 
+    /** "Not for half-gallon jars", "never in quarts". */
+    private static final Cue NOT_FOR = Cue.of("\\b(not|never) (use |done |meant |tested )?(in|for|using)? ?$");
+
+    /** "About nine quarts to the bushel". */
+    private static final Cue GENERALLY = Cue.of(
+            "(to|from|per|out of) (the|a|each|every|half a)? ?(bushel|peck|lug|crate|load|canner load|canner full)\\b|(or|and) (\\S+ )?(pints|quarts) (to|in|per) (the|a|each) (load|canner)\\b");
+
+    /** "A canner load is seven quarts". */
+    private static final Cue OF_A_LOAD = Cue.of("\\b(load|canner full|canner) (is|means|makes) (\\S+ )?$");
+
     void read(Sentence s, Draft draft) {
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
@@ -31,7 +41,9 @@ final class JarMentions {
             boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
             boolean none = s.is(i - 1, "no")
                     || s.is(i - 1, "not")
-                    || s.is(i - 1, "in") && (s.is(i - 2, "never") || s.is(i - 2, "not"));
+                    || NOT_FOR.matcher(s.around(i, 3, 0)).find();
+            apart |= GENERALLY.matcher(s.around(found.get().next(), 0, 4)).lookingAt()
+                    || OF_A_LOAD.matcher(s.around(i, 5, 0)).find();
             if (share || none || apart || HOLDS.matcher(s.around(i, 3, 0)).find()) {
                 // "half cup water/quart of fruit", "a rack that holds seven quarts", "no quarts", "out of quart lids"
                 s.claim(i, found.get().next());

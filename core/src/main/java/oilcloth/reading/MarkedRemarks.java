@@ -30,10 +30,10 @@ final class MarkedRemarks {
     private static final Set<String> SOMEBODY = Set.of("i", "we", "she", "he", "they", "then", "the", "my");
 
     /** Above this a remark is asked about, whatever its words are known to be. */
-    static final double SUSPECT = 0.1;
+    static final double SUSPECT = 0;
 
     /** Above this a remark is asked about although all its words are known to be idle, where it names a food or the canning. */
-    static final double IDLE_WORDS = 0.5;
+    static final double IDLE_WORDS = 0.4;
 
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
     static final double HARMLESS = -0.75;
@@ -42,7 +42,7 @@ final class MarkedRemarks {
     static final double AT_TABLE = -1.5;
 
     /** Above this a step is asked about, a sentence in which something else was read, and one whose words are all idle. */
-    static final double GRAVE = 1.25;
+    static final double GRAVE = 1.1;
 
     private static final int LEAST_WORDS = 4;
     /** All but one in so many words. */

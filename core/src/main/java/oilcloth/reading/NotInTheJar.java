@@ -12,6 +12,8 @@ final class NotInTheJar {
     /** "Strawberries weren't ready yet", "the corn never came up". */
     private static final Cue NOT_THERE = Cue.of(
             "^(\\w+ |- )*(idea|plan|project|experiment) (fell through|fizzled|flopped|didn't (pan|work) out)\\b|^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
+                    + "|^, there (isn't|wasn't|is not|was not|aren't) any\\b"
+                    + "|^(is|are|goes|go|belongs?) (for|in|on|with it at) the (skillet|pan|table|plate|pot|frying pan)\\b(?! (first|before))"
                     + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;!?]|$)"
                     + "|^(plants? |crop |vines? |trees? |bushes )?(failed|flopped|fizzled|died( off)?|blew down|got cut down|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
@@ -22,7 +24,8 @@ final class NotInTheJar {
                     + "|\\b(hates?|hated|dislikes?|can'?t (stand|have|eat)|(doesn|don|didn)'?t (like|care for)|allergic to)\\b[^.,;]{0,24}\\b(so|and|but) (i|we) (skip|skipped|left|leave|omit|omitted|dropped)( (it|that|them|those))?( out| off)?\\b(?=[.,;!]|$)"
                     + "|^[^.;,]{0,40}\\b(puts?|adds?|uses?|likes?|has|wants?)\\b[^.;,]{0,24}\\b(in|to) (hers|his|theirs)\\b[^.;]*\\b(but|though) (i|we|mine|ours)\\b[^.;]*\\b(do not|don't|never|didn't|did not|aren't|isn't|plain|none)\\b"
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
-                    + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b");
+                    + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b"
+                    + "|\\b(lemon|vinegar|citric acid|acid)( juice)? makes? (it|them|everything|mine) (taste (?!(good|better|fine|right|great))|too |all |like )(?![^.;]*\\b(so|but|and) (i|we) )");
 
     private static final Cue LEAVES = Cue.of("\\b(leave|leaves|left|leaving|keep|kept) (the |my |any |all )*$");
 
@@ -35,6 +38,10 @@ final class NotInTheJar {
                 && !STAYS.matcher(s.around(end + 1, 0, 2)).lookingAt()
                 && LEAVES.matcher(s.around(i, 4, 0)).find();
     }
+
+    /** "Her card has flour and butter, I left both out". */
+    private static final Cue LEFT_THEM = Cue.of(
+            "^[^;]*\\b(i|we) (left|leave) (both|it|that|them|those|all that|all of (it|them|that)|both of (them|those)) out\\b(?! (of|on|in|over|all|overnight|for))");
 
     private static final Cue DIRECTIONS_FOR =
             Cue.of("\\b(directions|instructions|steps) (as )?for (the |your )?(\\w+ )?$");
@@ -165,7 +172,7 @@ final class NotInTheJar {
             "\\b(chased|bitten|bit|stung|kicked|scared|scolded|followed|watched|woken|helped|pestered|charged) by (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(in spite of|despite|thanks to|ahead of|because of|away from|safe from|fight off|fought off|spared by|left by) (a|an|the|our|my|one|some|his|her|their)( \\w+)? $|\\b(milk|feed|fed|feeding|chase|chased|chasing|shoo|shooed) (a|an|the|our|my|his|her|their)( \\w+)? $");
 
     private static final Cue ACTS = Cue.of(
-            "((get|gets|got|had|have|has|enjoy|enjoyed|eat|eats|ate|will (get|have|love|enjoy)) (all |most |some )?(of )?(the|my|our|their) (\\w+ )?(peel\\w*|skins?|scraps|cores|cobs|husks|pods|pulp|leavings|leftovers|culls|trimmings|parings|seconds|(bad|soft|wormy) ones)|got (out|loose|most|half|the rest|to them|(in|into)(?! (the |each |every )?(jars?|pots?|kettle|pan|pints?|quarts?|mix|canner)))|(didn't|did not) (get|find|eat)|come|came|comes|missed|love|loves|like|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
+            "((left|spared?|took|found|beat) (us|me|most|half|some|a few|the|it|them|none)\\b|(get|gets|got|had|have|has|enjoy|enjoyed|eat|eats|ate|will (get|have|love|enjoy)) (all |most |some )?(of )?(the|my|our|their) (\\w+ )?(peel\\w*|skins?|scraps|cores|cobs|husks|pods|pulp|leavings|leftovers|culls|trimmings|parings|seconds|(bad|soft|wormy) ones)|got (out|loose|most|half|the rest|to them|(in|into)(?! (the |each |every )?(jars?|pots?|kettle|pan|pints?|quarts?|mix|canner)))|(didn't|did not) (get|find|eat)|come|came|comes|missed|love|loves|like|(is|are|was|were) (laying|loose|lambing|calving|hollering|bawling)|chased|escaped|slept|barked|ran off|stole|wandered|trampled|ate (the|my|all|some|half))\\b");
 
     /** Names of the animal and not of its meat: no bacon gets out. */
     private static final Set<String> LIVE = Set.of(
@@ -228,6 +235,7 @@ final class NotInTheJar {
                 || isForLater(s.around(end, 0, 6))
                 || isSpilled(s, i, end)
                 || isLeftOut(s, i, end)
+                || LEFT_THEM.matcher(s.around(end, 0, s.size())).find()
                 || isNotHeeded(s, i);
     }
 

@@ -116,7 +116,7 @@ final class PhraseFacts {
             p("^((it's|it is|mine is|that's|that is) )?(a )?weighted( one| kind| type| canner)?[.]?$");
 
     private static final Cue PARTIAL = p(
-            "\\b(two|three|four|some|a few|several|[2-9])( (of )?(the |my )?(jars|pints|quarts|half[- ]pints|them))\\b[^.;]{0,20}\\b(half|partly|partially)[- ](full|filled)\\b|\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)(?! (an? |of an? )?inch| in\\b)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
+            "\\b(two|three|four|some|a few|several|[2-9])( (of )?(the |my )?(jars|pints|quarts|half[- ]pints|them))\\b[^.;]{0,20}\\b(half|partly|partially)[- ](full|filled)\\b(?! of (juice|liquid|broth|syrup))|\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)(?! (an? |of an? )?inch| in\\b)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
@@ -146,8 +146,8 @@ final class PhraseFacts {
     private static final Cue LID = p("\\b(lids?|lidded|caps?|capped)\\b");
 
     /** "Wipe, lid. Boil 15 min.": nothing but the closed jars is left to boil. */
-    private static final Cue BOIL_NOW =
-            p("(then )?boil(ed)? (for )?(\\d+|[a-z-]+) (full )?min(ute)?s?\\b ?([.,;()]|$)");
+    private static final Cue BOIL_NOW = p(
+            "((then|and) )?((i|we) )?(then )?boil(ed)? ((them|it|the (jars|pints|quarts)) )?(for )?(\\d+|[a-z-]+) (full )?min(ute)?s?\\b ?([.,;()]|$|(and (i|we) (live|are)|at [\\d,]+ (ft|feet))\\b)");
 
     private static final Cue COOK = p(
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saute\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");

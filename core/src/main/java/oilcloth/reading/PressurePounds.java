@@ -143,10 +143,14 @@ final class PressurePounds {
         return s.around(open, 0, Brackets.closing(s, open) - open + 1);
     }
 
+    /** "Salted in 5 lb lots, weighted with a plate". */
+    private static final Set<String> LOTS = Set.of("lots", "lot", "batches", "layers", "heads", "bags", "sacks");
+
     /** @param unit the token of the unit, behind its figure */
     static boolean at(Sentence s, int unit) {
         Token u = s.token(unit);
-        if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))) {
+        if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))
+                || LOTS.contains(unit + 1 < s.size() ? s.token(unit + 1).norm() : "")) {
             return false;
         }
         if (s.around(unit, 4, 0).contains("pressure : ")

@@ -296,7 +296,13 @@ public final class RecipeReader {
     }
 
     private void sentence(Sentence s, Draft draft) {
-        if (Bulletin.isTold(s) || Hearsay.isRefused(s)) {
+        if (Bulletin.isTold(s) || Hearsay.isRefused(s) || Forbidden.isTold(s, draft)) {
+            return;
+        }
+        if (Hearsay.isOfTheirs(s)) {
+            if (MarkedRemarks.shipped().weight(s) > MarkedRemarks.HARMLESS) {
+                draft.doubt(s.range());
+            }
             return;
         }
         Hearsay.defied(s).ifPresent(draft::doubt);

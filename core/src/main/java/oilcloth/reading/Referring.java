@@ -5,8 +5,11 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.guide.Food;
 import oilcloth.guide.Lexicon;
+import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
+import oilcloth.text.Tokens;
 
 /** Amounts that speak of a food named before. */
 final class Referring {
@@ -135,10 +138,23 @@ final class Referring {
 
     /** "1 tsp.. no, half tsp salt": the amount the sentence before ended with is forgotten. */
     static void forget(Sentence s, Draft draft, int from) {
-        if (isCorrection(s, from)) {
-            int start = s.range().start();
-            draft.unread.removeIf(u -> u.range().end() <= start && u.range().end() >= start - NEAR);
+        int start = s.range().start();
+        boolean again =
+                from == 0 && s.whole().substring(0, start).stripTrailing().endsWith("..");
+        if (again || isCorrection(s, from)) {
+            draft.unread.removeIf(u -> u.range().end() <= start
+                    && u.range().end() >= start - NEAR
+                    && (!again || isInTheSameMeasure(u.range(), s)));
         }
+    }
+
+    /** "A teaspoon… half teaspoon salt each". */
+    private static boolean isInTheSameMeasure(Range before, Sentence s) {
+        Optional<Unit> unit = Amounts.at(s.tokens(), 0).map(a -> a.amount().unit());
+        return unit.isPresent()
+                && Amounts.at(Tokens.of(s.whole(), before), 0)
+                        .map(a -> a.amount().unit())
+                        .equals(unit);
     }
 
     /** Characters between the figure and what puts it right: dots and spaces. */

@@ -6,12 +6,12 @@ import oilcloth.text.Range;
 import oilcloth.text.Token;
 
 /**
- * What a sentence is weighed by: its words without their endings, every figure as one sign, and each two and each three
- * that stand together. A trait has its place by a hash of its words; there are so many places that two traits seldom share
- * one.
+ * What a sentence is weighed by: its words without their endings, every figure as one sign, each two and each three that
+ * stand together, and each two that stand near each other. A trait has its place by a hash of its words; there are so many
+ * places that two traits seldom share one.
  */
 final class RemarkTraits {
-    private static final int PLACE_BITS = 20;
+    private static final int PLACE_BITS = 21;
 
     /** How many there are. */
     static final int PLACES = 1 << PLACE_BITS;
@@ -56,8 +56,11 @@ final class RemarkTraits {
     private static final int NUMBER = "#".hashCode();
     private static final int START = "^".hashCode();
     private static final int END = "$".hashCode();
-    /** Places for each word: itself, with one before it, with two before it. */
-    private static final int PER_WORD = 3;
+    private static final int APART = "..".hashCode();
+    /** "Left out … the vinegar": how many words on the second may stand. */
+    private static final int NEAR = 8;
+    /** Places for each word: itself, with one before it, with two before it, and with each near it before that one. */
+    private static final int PER_WORD = 3 + NEAR - 1;
 
     private RemarkTraits() {}
 
@@ -65,6 +68,8 @@ final class RemarkTraits {
     static int[] of(Sentence s, Range part) {
         int first = s.first(part);
         int[] places = new int[PER_WORD * (s.size() - first) + 2];
+        int[] words = new int[s.size() - first];
+        int read = 0;
         int count = 0;
         int twoBefore = START;
         int before = START;
@@ -77,6 +82,10 @@ final class RemarkTraits {
             places[count++] = place(word);
             places[count++] = place(pair(before, word));
             places[count++] = place(pair(pair(twoBefore, before), word));
+            for (int near = Math.max(0, read - NEAR); near < read - 1; near++) {
+                places[count++] = place(pair(pair(words[near], APART), word));
+            }
+            words[read++] = word;
             twoBefore = before;
             before = word;
         }

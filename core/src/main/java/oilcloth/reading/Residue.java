@@ -291,7 +291,7 @@ final class Residue {
         }
         // "vented a full 10", "vented for 10"
         int verb = s.is(i - 1, "full") ? i - 3 : s.is(i - 1, "for") ? i - 2 : i - 1;
-        verb = s.is(verb, "first") ? verb - 1 : verb;
+        verb = s.is(verb, "first") || s.is(verb, "it") ? verb - 1 : verb;
         return verb >= 0
                 && (s.token(verb).norm().startsWith("vent")
                         || s.token(verb).norm().startsWith("exhaust")
@@ -305,7 +305,7 @@ final class Residue {
 
     /** "Chicken broth, 2 big pots". */
     private static final Cue POTS = Cue.of(
-            "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|burners|trips|helpers|people|scouts|kids|peelers|knives|hands|cooks|cousins|ladies|ones)\\b(?! of (vinegar|lemon|water))");
+            "((big|large|huge|full|good|small|canner|separate) )*(pots|potfuls|kettles|stockpots|saucepans|skillets|batches|loads|canner loads|runs|burners|trips|helpers|people|scouts|kids|peelers|knives|hands|cooks|cousins|ladies|ones)\\b(?! of (vinegar|lemon|water))");
 
     /** "Jars: pints, 16 of them". */
     private static final Cue JARS_BEFORE = Cue.of("\\b(pints|quarts|jars|half[- ]pints) ?[,(–-]? $");

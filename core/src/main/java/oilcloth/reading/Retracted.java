@@ -14,7 +14,7 @@ final class Retracted {
 
     /** "Fig preserves? No, just plain whole figs", "Pickled, no wait, plain carrots": said and taken back. */
     private static final Pattern UNSAID = Pattern.compile(
-            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9;]{3,80}?\\b(no|not|isn't|never ?mind)\\b[^0-9;]{0,40}?[.…]+ *(this|it|my question)( is|'s) (really |only |actually |just )?about |^[^0-9.;!?]{3,60}?( ?[,–—…-]|\\.{2,3}) *(h?mm+|u[mh]+|er+|oops|sorry|wait|oh)?,? ?(i mean|i meant|make that)\\b,? *|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)(\\?{1,3}|\\.{2,3}|…|:(?= ?(nope|nah|never ?mind)\\b)) *((good |oh )?(heavens?|goodness|gosh|lord|lordy|mercy|well|ha|oh),? )?((did (those|that|them)( already| last \\w+)?|(i|we) (don't|didn't|do not|did not|never do|never did)(?=[.!])|no(?! such luck| way|ne| vinegar| salt| sugar| added| lemon| acid| water| liquid| brine| headspace| lids?)|nah|nope|not (this (time|year|week|batch)|today|now|yet)|sorry|oops|excuse me|never ?mind|nevermind|forget that)\\b(,? (ma'am|sir))?[,.!]*( *(i|we) (did|made|put up|canned) (that|those|them|it) (last|yesterday|already|earlier)[^.;!?0-9]{0,20}[.!])?|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
+            "(?i)^[^0-9.;!?]{3,60}\\. *no,? (?=(just|only|plain) )|^[^0-9;]{3,80}?\\b(no|not|isn't|never ?mind)\\b[^0-9;]{0,40}?[.…]+ *(this|it|my question)( is|'s) (really |only |actually |just )?about |^[^0-9.;!?]{3,60}?( ?[,–—…-]|\\.{2,3}) *(h?mm+|u[mh]+|er+|oops|sorry|wait|oh)?,? ?(i mean|i meant|make that)\\b,? *|^[^0-9.;!?]{3,40}?,? no,? (?=(plain|regular|ordinary) )|^[^0-9.;!?]{3,40}(\\.{2,3}|…) ?no,? (?=(just|only) )|^[^0-9.;!?]{3,60}(?<!batch)(\\?{1,3}|\\.{2,3}|…|:(?= ?(nope|nah|never ?mind)\\b)) *((good |oh )?(heavens?|goodness|gosh|lord|lordy|mercy|well|ha|oh),? )?((did (those|that|them)( already| last \\w+)?|(i|we) (don't|didn't|do not|did not|never do|never did)(?=[.!])|no,? (i|we) (haven't|have not|never|didn't|did not) (made|make|done|do|canned|can|tried|try) (that|it|those|them)( yet| ever)?(,? (i|we) (only|just) [^.;!?0-9]{3,40})?(?=[.!])|no(?! such luck| way|ne| vinegar| salt| sugar| added| lemon| acid| water| liquid| brine| headspace| lids?)|nah|nope|not (this (time|year|week|batch)|today|now|yet)|sorry|oops|excuse me|never ?mind|nevermind|forget that)\\b(,? (ma'am|sir))?[,.!]*( *(i|we) (did|made|put up|canned) (that|those|them|it) (last|yesterday|already|earlier)[^.;!?0-9]{0,20}[.!])?|(i|we) (was|were|had) [^.;?]{3,40},? but (?=this|these|it|here)|(i|we) (decided on|went with|settled (on|for)|ended up (with|doing)|stuck (to|with)|stayed with)|(?=(just|only|plain) )) *|^[^0-9.;!?]{3,60}\\b(not (doing|making|canning)|changed my mind)\\b[^.]{0,30}\\. *(instead|so|now)\\b[:,]? *|^[^0-9]{3,100}\\b(no,? wait|wait,? no|wait,? (that's|that is|that was)|(\\.\\.\\.|…|—|--) ?no,? (she|he|they) (wants?|wanted|meant)|(i|we) (don'?t|do not) (have|make|do) (any|that|those|them|it)( one| any ?more)?,? but (?=here|this)|wrong (card|recipe|page)|u[mh],? no|scratch that|kidding)\\b[,.!]* *");
 
     /** "I did the hominy, no I didn't, I did the spinach": the dish is taken back outright, whatever was said with it. */
     private static final Pattern OUTRIGHT = Pattern.compile(
@@ -30,7 +30,7 @@ final class Retracted {
 
     /** "How I do our salmon, no wait". */
     private static final Pattern HOW_I_DO = Pattern.compile(
-            "(?i)^(this is |here is |here's |it's )?(how (i|we) (do|did|make|made|can|canned|put up) )?(my|our|the) ");
+            "(?i)^((hi|hello|hey|please),? )?((could|can|would|will) you( please)? (look at|look over|check|see|review) |(i'm|i am|we're) (checking( on)?|asking about|writing( to ask)? about|wondering about) |this is |here is |here's |it's )?(how (i|we) (do|did|make|made|can|canned|put up) )?(my|our|the) ");
 
     /** How many characters at the start name a dish only to say that it is another. */
     static int start(String words, IngredientFinder ingredients) {
@@ -53,7 +53,10 @@ final class Retracted {
                                 .replaceFirst("(?i)(so|but) (i|we) \\w+$", "")
                                 .replaceFirst(
                                         "(?i)\\b(i|we) (don't|didn't|do not|did not|never do|never did)[.! ]*$", "")
-                                .replaceFirst("(?i)\\b(i|we) (did|made|put up|canned) (that|those|them|it)\\b", ""))
+                                .replaceFirst("(?i)\\b(i|we) (did|made|put up|canned) (that|those|them|it)\\b", "")
+                                .replaceFirst(
+                                        "(?i)\\bno,? (i|we) (haven't|have not|never|didn't|did not) \\w+ (that|it|those|them)\\b.*$",
+                                        ""))
                         .find()) {
             return 0;
         }

@@ -24,6 +24,7 @@ final class Sentence {
             "\\b(no|not|never|don'?t|do not|didn'?t|did not|doesn'?t|won'?t|isn'?t|haven'?t (got )?(a|any|my)|hasn'?t (got )?(a|any))\\b"
                     + "(?!,? (really|wait|kidding|joke|lie)\\b)(?! (forget|only|skip|omit|skimp|be shy|leave out|worry|be afraid|reduce|cut|too|more than|over))"
                     + "|\\b(someone|somebody|people|they|neighbou?r|friend|sister|cousin|mother) (\\w+ )?(said|says|told me) (to |i should |i need to |you should )?(add|use|put( in)?)\\b(?=[^.;]*\\bbut (mine|ours|i|we|my|our)\\b)"
+                    + "|\\b(you|we|i|one) (can'?t|cannot|can not|shouldn'?t|should not|mustn'?t|must not|may not|(aren'?t|are not|'re not|am not|'m not) (supposed|allowed) to) (just |ever |simply |really )?(add|put|use|throw|toss|stir|mix)\\b(?![^.;]*\\b(but|yet|though|still|anyway|and) (i|we) )"
                     + "|\\bprefer(s|red)? (it|this|that|them|vinegar|bottled|citric) (to|over)\\b"
                     + "|\\bused to (add|put|use|include|stir in|throw in)\\b(?![^.;]{0,60}\\bstill\\b)"
                     + "|\\bwould \\w+( over)? if (i|we) (ever )?(put|added|used|add|use)\\b"

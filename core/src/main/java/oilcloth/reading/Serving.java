@@ -68,7 +68,9 @@ final class Serving {
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b(?![^.;]*\\b(or|and|but|sometimes|usually)\\b)"
                     + "|\\b(i|we|he|she) (warm|heat|reheat|fry|saute|butter|cream|dress|eat|fix|serve)s? (it|them|these|mine|a jar|one)( up)? with (a (little|bit of|pat of|dab of) |some )?\\w+( and \\w+)? (for|at) (supper|dinner|lunch|breakfast|sunday|company)\\b"
-                    + "|\\b(had|have|ate|eat|tried) (one|it|some|a (bowl|jar|dish|plate)) with \\w+( \\w+)? (on|over) (it|them|top)\\b|\\b(at|on) the table\\b|\\b(plan|planning|mean|hope|going|want) to (use|eat|serve|save|have) (it|them|these|this|mine) (for|in|on|with|over)\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\bwhen (i|we|you|they) (open|opens|serve|eat) (it|them|one|these|a jar|the jar)\\b"
+                    + "|\\b(i|we|he|she) (fry|fries|cream|creams|dress|dresses|warm|warms|heat|heats|saute|sautes) (it|them|these|mine|one|a jar)( up)? (with|in) [^.;]{2,40}(\\bcome (winter|january|cold weather)|\\b(all|in|in the) winter|\\bon (sundays?|cold nights))\\b"
+                    + "|\\b(drinks?|drank) (it|them|this|his|hers|ours) with\\b"
+                    + "|\\b(had|have|ate|eat|tried) (one|it|some|a (bowl|jar|dish|plate)) with \\w+( \\w+)? (on|over) (it|them|top)\\b|\\b(at|on) the table\\b|\\b(plan|planning|mean|hope|going|want) to (use|eat|serve|save|have) (it|them|these|this|mine) (for|in|on|with|over)\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(hash|pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\b(when|once) (i|we|you|they|he|she) (opens?|serves?|eats?|drinks?) (it|them|one|these|a jar|the jar)\\b"
                     + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) ((serves?|opens?|eats?)\\b|(heats?|reheats?|cooks?|uses?) (it|them|one|these|mine|a jar|for|before|at)\\b)");
 
     /** "Lard is a separate story; that went in the freezer". */
@@ -147,6 +149,14 @@ final class Serving {
         }
         int from = CUE.find(s.searched(), 0).map(Range::end).orElse(s.low().length());
         return at <= from || !PUT_IN.matcher(s.low().substring(from, at)).find();
+    }
+
+    private static final Cue DASH =
+            Cue.of("(a |some |with )?(little )?(dash|dab|pat|drop|drizzle|squirt|splash|dollop|sprinkle|shake|bit)\\b");
+
+    /** What is put on at the table has no measure. */
+    static boolean isADash(Sentence s, int i) {
+        return DASH.matcher(s.around(i, 0, 3)).lookingAt();
     }
 
     private static final Cue PUT_IN = Cue.of(

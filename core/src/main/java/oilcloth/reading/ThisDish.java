@@ -58,6 +58,10 @@ final class ThisDish {
         if (!Denied.is(next) || Denied.isKeptOtherwise(s, next)) {
             return false;
         }
+        if (Denied.asksOfThePack(s)) {
+            draft.passedOver.add(s.range());
+            return true;
+        }
         if (Denied.asksOfAStep(s)) {
             draft.unread.add(new Unread(s.range(), true));
             return true;

@@ -8,15 +8,20 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/** What the marked remarks teach about others: each eighth of them judged by the rest. */
+/** What the marked remarks teach about others: each fifth of them judged by the rest. */
 class MarkedRemarksTest {
-    private static final int PARTS = 8;
+    private static final int PARTS = 5;
 
-    /** A worse share says that the marks contradict each other, or that the words are no longer read alike. */
-    /** Measured at 0.18 to 0.2: which eighth a line falls in moves it by a hundredth. */
-    private static final double MOST_MISSED = 0.22;
+    /**
+     * A worse share says that the marks contradict each other, or that the words are no longer read alike. Measured at 0.17;
+     * which fifth a line falls in moves it by a hundredth.
+     */
+    private static final double MOST_MISSED = 0.2;
 
-    private static final double MOST_NEEDLESS = 0.12;
+    private static final double MOST_NEEDLESS = 0.08;
+
+    /** Enough to tell whether the order they are taken in is always the same. */
+    private static final int SOME = 1500;
 
     @Test
     void remarksNotYetMarkedAreMostlyToldApart() {
@@ -51,8 +56,9 @@ class MarkedRemarksTest {
     @Test
     void learningTwiceComesToTheSame() {
         String remark = "I shut the petcock when the kitchen fills with steam.";
-        double once = MarkedRemarks.learn(Marked.all()).weight(remark);
-        assertThat(MarkedRemarks.learn(Marked.all()).weight(remark)).isEqualTo(once);
+        List<Marked> some = Marked.remarks().subList(0, SOME);
+        double once = MarkedRemarks.learn(some).weight(remark);
+        assertThat(MarkedRemarks.learn(some).weight(remark)).isEqualTo(once);
     }
 
     @Test
