@@ -64,7 +64,7 @@ final class Deviations {
 
     /** Somebody tells what happened. */
     private static final Cue TELLS = Cue.of(
-            "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|most|some|a few|the (rest|others|extras|overflow)|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan)|the (vinegar|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only))\\b");
+            "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|(one|the (first|second|third|last|other)|every) (load|batch|lot|run|canner)|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|most|some|a few|the (rest|others|extras|overflow)|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan)|the (vinegar|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only))\\b");
 
     /** Food or jars that waited where nobody says they were kept cold. */
     private static final Cue WAITED = Cue.of(

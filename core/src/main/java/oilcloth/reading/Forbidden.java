@@ -36,7 +36,7 @@ final class Forbidden {
                     + "(reuse|re-use|use) (the |your |any |old )*(flat |canning )?lids?( twice| again| over)?\\b"
                     + "|" + NOT
                     + "(thicken|water ?bath|oven can|microwave|flour|dredge|invert|overfill|over-fill|overpack|crowd|cram|force|hurry|rush|quick[- ]?release|turn (the jars|them|jars) (over|upside down|on their heads)|fill (it |them |the jars )?(to the (top|rim|brim)|too full)|pack (it |them |the \\w+ )?(too )?(tight(ly)?|hard|solid|down)|press (it |them |the \\w+ )?down|scrape|leave (the )?(stove|canner|kitchen|room|it unattended)|let (the )?(pressure|boil|water) (drop|fall|stop|go (down|off)|get low)|(open|unlock) (it|the (canner|cooker|lid|petcock))|(take|lift|remove) (off )?(the )?(weight|lid|regulator|petcock)|start (timing|counting|the (time|clock|timer|count)))\\b"
-                    + "|^(and |absolutely )*no (wax|paraffin|shortcuts?|bacon|fat|fatback|butter|oil|cream|milk|flour|corn ?starch|gravy|thicken(ing|er)|noodles|rice|pasta|eggs?|cheese|bananas?|oven)( (in|on) (the|any) jars?)?[.!]?$");
+                    + "|^(and |absolutely )*no (wax|paraffin|shortcuts?|ham( bones?| hocks?)?|bacon|fat|fatback|butter|oil|cream|milk|flour|corn ?starch|gravy|thicken(ing|er)|noodles|rice|pasta|eggs?|cheese|bananas?|oven)( (in|on) ((the|any|these|this|my) jars?|these|this|mine|it|them))?[.!]?$");
 
     /** Then it may be told of this batch, or half taken back. */
     private static final Cue TAKEN_BACK = Cue.of(

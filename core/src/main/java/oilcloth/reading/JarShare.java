@@ -38,6 +38,10 @@ final class JarShare {
     private static final Cue JARS = Cue.of("\\b(pints|quarts|jars)\\b");
     private static final Pattern NAMES_JARS = Pattern.compile("(?i)\\b(pints|quarts|jars)\\b");
 
+    /** "2 T bottled lemon in the bottom, pressed till the juice came". */
+    private static final Cue IN_THE_BOTTOM =
+            Cue.of("(\\w+ ){0,3}(in|at|on) the bottom\\b(?! of (the|my|a) (\\w+ )?(pot|pan|kettle|canner|crock|bowl))");
+
     private JarShare() {}
 
     /** Cups; no more acid was tested in a jar. */
@@ -49,7 +53,10 @@ final class JarShare {
                 s.low().substring(0, s.token(to - 1).range().end() - s.range().start());
         boolean dose = amount.unit().kind() == Unit.Kind.VOLUME
                 && amount.high() * amount.unit().inBase() <= MOST_IN_A_JAR * Unit.CUP.inBase();
-        return dose && told.contains("s with ") && WITH_SPOONS.matcher(told).find()
+        return dose
+                        && (told.contains("s with ")
+                                        && WITH_SPOONS.matcher(told).find()
+                                || IN_THE_BOTTOM.matcher(s.around(to, 0, 7)).lookingAt() && s.wholeHas(NAMES_JARS))
                 ? Optional.of(new Ingredient.PerJar(Optional.empty()))
                 : Optional.empty();
     }

@@ -58,6 +58,15 @@ final class Numbers {
     private Numbers() {}
 
     /** The figure that starts at token {@code at}, the longest reading first. */
+    /** What "some" may stand for behind a round figure: less than one more of its last place that is no nought. */
+    private static double upTo(double round) {
+        double place = 10;
+        while (round > 0 && round % (place * 10) == 0) {
+            place *= 10;
+        }
+        return place - 1;
+    }
+
     static Optional<Figure> at(List<Token> tokens, int at) {
         Optional<Figure> first = single(tokens, at);
         if (first.isEmpty()) {
@@ -70,6 +79,12 @@ final class Numbers {
                 && tokens.get(next).is("-")
                 && tokens.get(next + 1).is("to")) {
             next++;
+        }
+        // "20-some minutes", "1,200-odd feet"
+        if (next + 1 < tokens.size()
+                && tokens.get(next).is("-")
+                && (tokens.get(next + 1).is("some") || tokens.get(next + 1).is("odd"))) {
+            return Optional.of(new Figure(low.low(), low.low() + upTo(low.low()), next + 2));
         }
         // "between 500 and 3,000 ft"
         boolean between = at > 0

@@ -272,7 +272,7 @@ final class PhraseFacts {
             draft.inCanner = true;
             draft.inCannerFrom = s.range().start();
         }
-        draft.lidded |= draft.filled && s.has(LID);
+        draft.lidded |= (draft.filled || draft.facts.headspace().isPresent()) && s.has(LID);
         if (s.has(INTO_CANNER) && !draft.inCanner && !(s.has(ALL_OF_IT) && !draft.filled)) {
             draft.inCanner = true;
             draft.inCannerFrom = s.findAny(INTO_CANNER).orElseThrow().start();

@@ -143,6 +143,10 @@ final class PressurePounds {
         return s.around(open, 0, Brackets.closing(s, open) - open + 1);
     }
 
+    /** "The gauge was within a pound": how far it is out. */
+    private static final Cue OFF_BY =
+            Cue.of("\\b(within|(off|out|high|low) by|by|off|out) (only |about |half )?(a|an|one|two|1|2|half a) $");
+
     /** "Salted in 5 lb lots, weighted with a plate". */
     private static final Set<String> LOTS = Set.of("lots", "lot", "batches", "layers", "heads", "bags", "sacks");
 
@@ -150,6 +154,7 @@ final class PressurePounds {
     static boolean at(Sentence s, int unit) {
         Token u = s.token(unit);
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))
+                || OFF_BY.matcher(s.around(unit, 4, 0)).find()
                 || LOTS.contains(unit + 1 < s.size() ? s.token(unit + 1).norm() : "")) {
             return false;
         }
