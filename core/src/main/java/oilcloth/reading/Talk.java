@@ -224,6 +224,7 @@ final class Talk {
         return Serving.isPutIn(s)
                 && IntStream.range(0, s.size())
                         .anyMatch(i -> isNamed(s, i, f -> true)
+                                && !isLeftOut(s, i, draft)
                                 && s.food(lexicon, i)
                                         .filter(m -> isListed(s, draft, m.food()))
                                         .isEmpty());

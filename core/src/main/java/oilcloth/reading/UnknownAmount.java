@@ -141,7 +141,7 @@ final class UnknownAmount {
     private UnknownAmount() {}
 
     private static final Cue COVERING = Cue.of(
-            "(of )?(the )?((hot|boiling|warm|cooking|canning|light|medium|thin) )*(juice|syrup|liquid) (\\( [^)]* \\) )?(in|into|to) (each|every|ea|the)\\b");
+            "(of )?(the )?((hot|boiling|warm|cooking|canning|light|medium|thin) )*(juice|syrup|liquid) (\\( [^)]* \\) )?((in|into|to) (each|every|ea|the)|first)\\b");
 
     /** "Hot syrup, medium, half a cup in each quart first". */
     private static final Cue LIQUID_BEFORE =
@@ -224,6 +224,8 @@ final class UnknownAmount {
                 || isOfJars(amount.amount().unit())
                         && (i == 0 && !s.isItem() && unnamed
                                 || DID.matcher(s.around(i, 3, 0)).find() && unnamed)
+                // "Pears from the convent tree, 31 lb."
+                || told && unnamed && s.is(i - 1, ",") && !s.isItem() && (noun >= s.size() || s.is(noun, "."))
                 || kind == Unit.Kind.MASS
                         && unnamed
                         && READIED.matcher(s.around(i, 3, 0)).find()
