@@ -68,7 +68,7 @@ final class Additions {
         boolean elsewhere = first >= 0
                 && IntStream.rangeClosed(first, last)
                         .allMatch(i -> Talk.isAbout(s.token(i).norm()))
-                && MarkedRemarks.shipped().weight(s) < MarkedRemarks.HARMLESS;
+                && s.weight() < MarkedRemarks.HARMLESS;
         if (words > 0 && words <= 5 && !elsewhere) {
             draft.unread.add(new Unread(s.span(first, last + 1), true));
         }

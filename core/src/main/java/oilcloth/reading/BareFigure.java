@@ -140,9 +140,10 @@ final class BareFigure {
 
     /** The second half of "eighty-five". */
     private static boolean isWithin(Sentence s, int i) {
-        return IntStream.range(Math.max(0, i - LONGEST_FIGURE), i)
-                .anyMatch(
-                        k -> Numbers.at(s.tokens(), k).filter(f -> f.next() > i).isPresent());
+        return s.is(i - 1, "-")
+                && IntStream.range(Math.max(0, i - LONGEST_FIGURE), i).anyMatch(k -> Numbers.at(s.tokens(), k)
+                        .filter(f -> f.next() > i)
+                        .isPresent());
     }
 
     private static final int LONGEST_FIGURE = 3;

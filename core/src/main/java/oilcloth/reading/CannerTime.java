@@ -209,6 +209,9 @@ final class CannerTime {
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);
     }
 
+    /** "75 minutes with bones, weighted gauge". */
+    private static final Cue BONES = Cue.of("with (the |their )?(bones?|bone in|bones in)\\b");
+
     private static final Set<String> JARS_MEANT = Set.of("it", "them", "her", "mine");
 
     /** The token of what is done for so long, "ran it 55 minutes"; -1 where that is no such verb. */
@@ -289,6 +292,7 @@ final class CannerTime {
                         && JarMentions.at(s, s.is(to + 1, "the") || s.is(to + 1, "my") ? to + 2 : to + 1)
                                 .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
                                 .isPresent()
+                || s.is(to, "with") && BONES.matcher(s.around(to, 0, 4)).lookingAt()
                 || s.is(to, "per") && s.is(to + 1, "the")
                 || s.is(to, "because")
                 || s.is(to, "since")

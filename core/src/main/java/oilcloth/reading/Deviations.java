@@ -309,11 +309,12 @@ final class Deviations {
     private Optional<Range> alike(Sentence s, Draft draft) {
         return grave(s, draft)
                 .filter(r -> !IdlePhrases.areAll(s))
-                .filter(r -> !appearance.isTold(s, draft, !draft.facts.times().isEmpty()));
+                .filter(r -> s.weight() > MarkedRemarks.CERTAIN
+                        || !appearance.isTold(s, draft, !draft.facts.times().isEmpty()));
     }
 
     private Optional<Range> grave(Sentence s, Draft draft) {
-        if (marked.weight(s) > MarkedRemarks.GRAVE) {
+        if (s.weight() > MarkedRemarks.GRAVE) {
             return Optional.of(s.range());
         }
         return MarkedRemarks.parts(s).stream()
@@ -354,7 +355,7 @@ final class Deviations {
     private Optional<Range> told(Sentence s, Draft draft, boolean untimed) {
         return strange(s, draft, untimed)
                 .filter(r -> !IdlePhrases.areAll(s))
-                .filter(r -> !appearance.isTold(s, draft, !untimed));
+                .filter(r -> s.weight() > MarkedRemarks.CERTAIN || !appearance.isTold(s, draft, !untimed));
     }
 
     private boolean saysNothing(Sentence s, Draft draft) {
@@ -365,10 +366,10 @@ final class Deviations {
         if (saysNothing(s, draft)) {
             return Optional.empty();
         }
-        if (marked.weight(s) > MarkedRemarks.GRAVE) {
+        if (s.weight() > MarkedRemarks.GRAVE) {
             return Optional.of(s.range());
         }
-        if (!untimed && isStep(s) && marked.weight(s) > MarkedRemarks.SUSPECT) {
+        if (!untimed && isStep(s) && s.weight() > MarkedRemarks.SUSPECT) {
             return Optional.of(s.range());
         }
         if (isStep(s) || untimed && (!s.has(SOMEBODY) || opensWithAStep(s))) {

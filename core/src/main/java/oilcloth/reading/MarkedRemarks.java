@@ -44,6 +44,9 @@ final class MarkedRemarks {
     /** Above this a step is asked about, a sentence in which something else was read, and one whose words are all idle. */
     static final double GRAVE = 1.1;
 
+    /** Above this a remark is asked about, though it may tell how the jars look. */
+    static final double CERTAIN = 3;
+
     private static final int LEAST_WORDS = 4;
     /** All but one in so many words. */
     private static final int MOST_OF = 3;

@@ -139,6 +139,10 @@ final class NotInTheJar {
     private static final Cue LATER = Cue.of(
             " ?(\\w+ ){0,3}(is|are|comes?|will be|has to wait till) ((for )?next (week|weekend|month|year|time|summer|fall|saturday|sunday)|(for )?tomorrow|(for )?another (day|time|letter|week))\\b");
 
+    /** "Potatoes go in at suppertime, not before". */
+    private static final Cue AT_SUPPER = Cue.of(
+            " ?(will |to |can |may |always |only )*(comes?|goes?|go|is|are|get|gets|be)( (in|on|added|put in|made|stirred in))?,? ?(only )?(later\\b(?! in the (boil|batch|cooking))|at (supper|suppertime|dinner|dinnertime|the table|serving( time)?)\\b|(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b)");
+
     /** @param behind what follows the name of a food or a dish */
     static boolean isForLater(String behind) {
         return LATER.matcher(behind).lookingAt();
@@ -233,6 +237,7 @@ final class NotInTheJar {
         return isFreeOfIt(s, end)
                 || isNotThere(s, end)
                 || isForLater(s.around(end, 0, 6))
+                || AT_SUPPER.matcher(s.around(end, 0, 8)).lookingAt()
                 || isSpilled(s, i, end)
                 || isLeftOut(s, i, end)
                 || LEFT_THEM.matcher(s.around(end, 0, s.size())).find()

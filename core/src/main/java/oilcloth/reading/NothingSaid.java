@@ -36,6 +36,7 @@ final class NothingSaid {
         return skins
                 || s.leavesOutOnly()
                 || ON_OPENING.matcher(s.low()).matches()
+                || Serving.isPutInLater(s)
                 || BELIEVES.matcher(s.low()).matches()
                 || COLOURED.matcher(s.low()).matches()
                 || SYRUP_CHOSEN.matcher(s.low()).matches()

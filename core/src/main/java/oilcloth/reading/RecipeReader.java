@@ -300,7 +300,7 @@ public final class RecipeReader {
             return;
         }
         if (Hearsay.isOfTheirs(s)) {
-            if (MarkedRemarks.shipped().weight(s) > MarkedRemarks.HARMLESS) {
+            if (s.weight() > MarkedRemarks.HARMLESS) {
                 draft.doubt(s.range());
             }
             return;

@@ -125,7 +125,7 @@ final class Retracted {
     private static final Pattern CORRECTED = Pattern.compile("(?i)\\b(i meant?|make that|about)\\b[,.! ]*$");
 
     /** "Grape jelly with pectin? No, without": how it was made is taken back, and not what. */
-    private static final Pattern QUALIFIED = Pattern.compile("(?i)(w/o?|without|with|in|on|at)\\b");
+    private static final Pattern QUALIFIED = Pattern.compile("(?i)(w/o?|without|with|in|on|at|from|by|off)\\b");
 
     /** Whether a part of a text names a crop, a product or the way a crop is cut. */
     static boolean namesDish(String words, Range part, IngredientFinder ingredients) {

@@ -72,6 +72,9 @@ final class Sentence {
     /** Null where nobody has asked yet. */
     private List<Optional<Lexicon.Match>> foods;
 
+    /** Not a number where nobody has asked yet. */
+    private double weight = Double.NaN;
+
     /** @param item whether it stands in a list, where a bare name is an ingredient */
     Sentence(String text, Range range, boolean item) {
         this(new Written(text), range, item);
@@ -101,6 +104,14 @@ final class Sentence {
 
     int size() {
         return tokens.size();
+    }
+
+    /** How much its words speak for its mattering, by {@link MarkedRemarks}; weighed once. */
+    double weight() {
+        if (Double.isNaN(weight)) {
+            weight = MarkedRemarks.shipped().weight(this);
+        }
+        return weight;
     }
 
     /** The food named at a token, looked up once; every reader asks with the same lexicon. */

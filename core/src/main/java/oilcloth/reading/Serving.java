@@ -48,7 +48,7 @@ final class Serving {
                 && !s.has(IN_IT)
                 && !s.has(Vocabulary.WE_ADD)
                 && !s.has(ADD_FIRST)
-                && MarkedRemarks.shipped().weight(s) < MarkedRemarks.SUSPECT;
+                && s.weight() < MarkedRemarks.SUSPECT;
     }
 
     private static final String ON =
@@ -85,8 +85,13 @@ final class Serving {
     private static final Cue OR_BEFORE = Cue.of(
             "\\bor (right |just )?(before|sometimes|sooner)\\b|\\b(is|are|was|were) (already |right )?in (when|there|it|them)\\b");
 
+    /** Whether the sentence says no more than what goes in when the jar is opened. */
+    static boolean isPutInLater(Sentence s) {
+        return PUT_IN_LATER.matcher(s.low()).matches();
+    }
+
     static boolean isPlainlyTold(Sentence s) {
-        return PUT_IN_LATER.matcher(s.low()).matches()
+        return isPutInLater(s)
                 || s.has(FOR_A_DISH) && !s.has(Vocabulary.ADD) && !s.has(IN_IT)
                 || (s.has(EATEN_WITH) || s.has(PUT_ELSEWHERE))
                         && !s.has(OR_BEFORE)
@@ -134,14 +139,14 @@ final class Serving {
                         .allMatch(i -> i.amount().isEmpty()
                                 && i.food().kind() != FoodClass.ACID
                                 && i.range().start() > dish.get().start())
-                && MarkedRemarks.shipped().weight(s) < MarkedRemarks.AT_TABLE;
+                && s.weight() < MarkedRemarks.AT_TABLE;
     }
 
     /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
     static boolean reaches(Sentence s, int i) {
         int at = s.token(i).range().start() - s.range().start();
         Optional<Range> eaten = EATEN_WITH.find(s.searched(), 0);
-        if (PUT_IN_LATER.matcher(s.low()).matches()) {
+        if (isPutInLater(s)) {
             return true;
         }
         if (eaten.isPresent() && !s.has(PUT_ELSEWHERE)) {

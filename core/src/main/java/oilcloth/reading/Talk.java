@@ -113,7 +113,7 @@ final class Talk {
 
     /** Known in all its words to say nothing of what is in the jars: what was read from it may be forgotten. */
     boolean isTalk(Sentence s, Draft draft) {
-        return marked.weight(s) < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, false);
+        return s.weight() < MarkedRemarks.SUSPECT && isIdleByWords(s, draft, false);
     }
 
     /**
@@ -122,7 +122,7 @@ final class Talk {
      * @param early whether no jar has been filled yet: then the steps of the recipe still follow its time
      */
     boolean isIdle(Sentence s, Draft draft, boolean early) {
-        double weight = marked.weight(s);
+        double weight = s.weight();
         return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s) && !putsAnotherFoodIn(s, draft)
                 || isSameKind(s, draft)
                 || weight < (isOfTheCanning(s) ? MarkedRemarks.IDLE_WORDS : MarkedRemarks.GRAVE)
