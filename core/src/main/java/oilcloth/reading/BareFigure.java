@@ -148,6 +148,19 @@ final class BareFigure {
 
     private static final int LONGEST_FIGURE = 3;
 
+    /** "5,600 ft, so always 15": the time or the pressure that was told before, and no other thing. */
+    static boolean isToldAgain(Sentence s, Draft draft, int i) {
+        boolean bare = i + 1 >= s.size() || s.is(i + 1, ")") || s.is(i + 1, ".") || s.is(i + 1, ",");
+        return bare
+                && !s.isItem()
+                && Numbers.at(s.tokens(), i)
+                        .filter(f -> f.next() == i + 1
+                                && f.low() == f.high()
+                                && f.low() == Math.rint(f.low())
+                                && isTold(draft, (int) f.low()))
+                        .isPresent();
+    }
+
     private static boolean isTold(Draft draft, int figure) {
         return draft.facts.times().stream()
                         .map(Fact::value)

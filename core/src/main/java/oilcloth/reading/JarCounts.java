@@ -37,6 +37,7 @@ final class JarCounts {
             "at",
             "for",
             "from",
+            "fr",
             "per",
             "are",
             "process",

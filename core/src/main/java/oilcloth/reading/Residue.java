@@ -97,7 +97,8 @@ final class Residue {
                     || isSound(s, i)
                     || isClub(s, i)
                     || isAcidReading(s, i)
-                    || isAge(s, i)) {
+                    || isAge(s, i)
+                    || BareFigure.isToldAgain(s, draft, i)) {
                 s.claim(i, i + 1);
                 continue;
             }
