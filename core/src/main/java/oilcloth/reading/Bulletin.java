@@ -10,6 +10,10 @@ final class Bulletin {
             "\\b(per canner load|(average|pounds?|lbs?) [^.;]{0,40}\\bcanner load|bushel (weighs|yields|gives|makes|gets (me|us|you)|will (give|make|yield)|comes to)|an average of\\b[^.;]{0,40}\\bneeded|is needed per|weighs? \\d+ pounds? and yields?|yields? an average)\\b"
                     + "|\\b(need|takes?|figure|allow|plan (on|for)) (on )?(about |around |roughly |at least )?(\\d|one|two|three)[^.;]{0,12}(pounds|lbs?|lb)( of \\w+)? (per|to the|to a|for a|a|for each|for every) (quart|pint|jar)|^(quantity|quality)\\b ?[:–—-]|^(you (will |'ll )?need |allow |about |roughly )*\\d+( \\d/\\d)? (pounds?|lbs?) (for|makes?) \\d+ (quarts|pints)\\b");
 
+    /** "Turnip greens, 28 lb for a canner load": what it is about is named before. */
+    private static final Cue NAMED = Cue.of(
+            "^(?!(quantity|quality|yield|about|an average)\\b)[a-z][a-z ]{2,30}, (about )?\\d+ (lbs?|pounds)\\b");
+
     /** Then the sentence tells of the canning as well. */
     private static final Cue ALSO_DONE = Cue.of(
             "\\b(minutes?|mins?|hours?|water ?bath|bwb|bwc|canner(?! load)|process\\w*|add(ed)?|put|stir\\w*|fill\\w*|each|with|vinegar|butter|oil|i|we)\\b");
@@ -42,7 +46,7 @@ final class Bulletin {
 
     /** Words of a bulletin that tell nothing of this batch. */
     static boolean isTold(Sentence s) {
-        return s.has(BUYING) && !s.has(ALSO_DONE)
+        return s.has(BUYING) && !s.has(ALSO_DONE) && !s.has(NAMED)
                 || s.has(WARNING)
                 || s.has(SAME_LOAD) && s.has(JARS_OF_EACH) && !s.has(IN_ONE_JAR)
                 || s.has(DECLINED)

@@ -184,7 +184,9 @@ final class Deviations {
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> SecondTime.of(s, draft))
                 .or(() -> SaltLeftOut.isTakenBack(s, draft) ? Optional.of(s.range()) : Optional.empty())
-                .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
+                .or(() -> s.find(UNSAID)
+                        .filter(r ->
+                                r.start() == s.range().start() && isBegun(draft) && !JarCorrection.isRead(s, draft)))
                 .or(() -> appearance.another(s, draft))
                 .or(() -> Hearsay.wouldHave(s) ? s.findAny(DID_LIKEWISE) : Optional.empty())
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))

@@ -31,6 +31,7 @@ final class JarMentions {
     private static final Cue OF_A_LOAD = Cue.of("\\b(load|canner full|canner) (is|means|makes) (\\S+ )?$");
 
     void read(Sentence s, Draft draft) {
+        JarCorrection.takeBack(s, draft);
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {

@@ -109,6 +109,42 @@ public class RecipeReaderTest {
         assertThat(recipe.ingredients()).hasSize(2);
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            Applesauce, 14 lb for 7 quarts... wait, I did pints, 9 of them. | PINT
+            Pears. Filled hot quarts. No, it was pints. | PINT
+            Pears. Filled hot pints. Sorry, I meant half-pints. | HALF_PINT
+            Pears. Filled hot pints and quarts. | PINT QUART
+            Pears. Filled hot pints. Then I did quarts. | PINT QUART
+            """)
+    void theJarNamedLastHoldsWhereTheOtherIsTakenBack(String text, String jars) {
+        assertThat(Facts.values(READER.read(text).facts().jars()).stream()
+                        .distinct()
+                        .map(JarSize::name)
+                        .toList())
+                .containsExactly(jars.split(" "));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+            Corn in pints, an inch. Vented it 10 and ran it 55 minutes at 11 pounds. | 55
+            Corn in pints, an inch. Vented 10 and 55 minutes. | 55
+            Corn in pints, an inch. Vented ten minutes and held it there 55 minutes. | 55
+            Pears packed in pints, half an inch. Lids on. I boiled them 20 minutes and I live at 230 ft. | 20
+            Squirrel in quarts, an inch. 75 minutes with bones, weighted gauge, vented 10. | 75
+            """)
+    void theTimeIsTheCanners(String text, int minutes) {
+        assertThat(Facts.values(READER.read(text).facts().times()))
+                .extracting(t -> t.least().value())
+                .containsExactly(minutes);
+    }
+
     @Test
     void leftOutIsNotPutIn() {
         assertThat(line("I did not add any vinegar and there is no flour in it. Peaches only."))
