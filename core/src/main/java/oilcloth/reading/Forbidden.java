@@ -8,7 +8,7 @@ final class Forbidden {
     private static final int LONGEST = 16;
 
     private static final String NOT =
-            "^((caution|warning|note|important|remember|nb|tip|please) ?[:!,-]? ?)*(do not|don'?t|never|avoid|(you|one) (should|must|can) ?(not|never|n't)|(you|one) (shouldn't|mustn't|can't)) (ever |just |simply )*";
+            "^((caution|warning|notes?|important|remember|nb|tips?|please) ?[:!,-]? ?)*(do not|don'?t|never|avoid|(you|one) (should|must|can) ?(not|never|n't)|(you|one) (shouldn't|mustn't|can't)) (ever |just |simply )*";
 
     /** What a recipe cannot do without. */
     private static final String NEEDED =
