@@ -204,7 +204,9 @@ final class CannerTime {
                     || w.equals(",")
                     || w.equals(".")
                     || (w.equals("and") || w.equals("&")) && (k == from - 1 || k == does(s, from) - 1)
-                    || w.equals("then");
+                    || w.equals("then")
+                    // "vented 10 min 90 min 10 lb"
+                    || TimeWords.MINUTE.contains(w);
         }
         return afterIsCanner(s, to) || (inCanner && !s.low().contains("vent")) || isClause(s, from, to);
     }

@@ -141,7 +141,8 @@ final class NotInTheJar {
 
     /** "Potatoes go in at suppertime, not before". */
     private static final Cue AT_SUPPER = Cue.of(
-            " ?(will |to |can |may |always |only )*(comes?|goes?|go|is|are|get|gets|be)( (in|on|added|put in|made|stirred in))?,? ?(only )?(later\\b(?! in the (boil|batch|cooking))|at (supper|suppertime|dinner|dinnertime|the table|serving( time)?)\\b|(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b)");
+            " ?((and|or|&) \\w+ )?(will |to |can |may |always |only )*(comes?|goes?|go|is|are|get|gets|be)( (in|on|added|put in|made|stirred in))?,? ?(only )?(later\\b(?! in the (boil|batch|cooking))|at (supper|suppertime|dinner|dinnertime|the table|serving( time)?)\\b|in the (stew pot|stew|skillet|frying pan|pan) (later|after|when|at)\\b|(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b)"
+                    + "| ?(ones? |sort |kind )?(i|we) (do|did|make|made|cook|cooked|fix|fixed|keep|kept|put up|canned|froze|freeze)( (it|them))?,? (separate(ly)?|apart|after(wards)?|later|by (itself|themselves)|(in|on) the (refrigerator|fridge|icebox|freezer|skillet)|for (supper|dinner|lunch|breakfast)|another (day|time))\\b(?!,? (and|then) )");
 
     /** @param behind what follows the name of a food or a dish */
     static boolean isForLater(String behind) {

@@ -60,6 +60,13 @@ enum Variety {
     private static final Cue REFUSED = Cue.of(
             "\\b(not|never|no|avoid|\\w+n't)\\b( \\w+){0,2} $|\\b(not|never|\\w+n't) use (this|these) (process|recipe|method|time)s?\\b[^.;]{0,24}$");
 
+    /** "I sorted out the white ones and we ate them". */
+    private static final Cue SORTED_OUT =
+            Cue.of("\\b(sorted|picked|culled|pulled|took|set)( out| aside)? (all )?(the |any |those )?$");
+
+    private static final Cue EATEN = Cue.of(
+            "( (ones|kind|sort|peaches|pears))?( (out|aside))?,? (and|to) ((we|i|they) )?(ate|eat|gave|give|froze|freeze|sold|threw|fed|dried)\\b");
+
     private static final int REACH = 60;
 
     /** Nobody soaks a bean that was picked green. */
@@ -105,8 +112,13 @@ enum Variety {
 
     private boolean isTold(String low) {
         return !unless.matcher(low).find()
-                && told.matcher(low).results().anyMatch(kind -> !REFUSED.matcher(
-                                low.substring(Math.max(0, kind.start() - REACH), kind.start()))
-                        .find());
+                && told.matcher(low).results().anyMatch(kind -> {
+                    String before = low.substring(Math.max(0, kind.start() - REACH), kind.start());
+                    boolean eaten = SORTED_OUT.matcher(before).find()
+                            && EATEN.matcher(low)
+                                    .region(kind.end(), low.length())
+                                    .lookingAt();
+                    return !eaten && !REFUSED.matcher(before).find();
+                });
     }
 }
