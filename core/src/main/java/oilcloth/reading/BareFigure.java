@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.recipe.Fact;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** A figure without a thing it counts, behind the time that was told: "I gave them 12." */
 final class BareFigure {
@@ -136,7 +137,7 @@ final class BareFigure {
 
     /** "He ate six". */
     private static final Cue EATEN = Cue.of(
-            "\\b(ate|eats?|eaten|dropped|lost|gave (away|(him|her|them|mother|mom))|sold|broke|won|traded|brought|counted|took home)( (about|all|only|another))? $|\\b(my|our) \\w+( is|'s| just turned) (now |only |just )?$");
+            "\\b(ate|eats?|eaten|gave (away|(him|her|mother|mom))|sold|won|traded|took home)( (about|all|only|another))? $|\\b(my|our) (?!(gauge|dial|needle|canner|cooker|pressure|altitude|elevation|vinegar|timer|clock|house|place|weight|time|recipe)\\b)\\w+( is|'s| just turned) (now |only |just )?$");
 
     /** The second half of "eighty-five". */
     private static boolean isWithin(Sentence s, int i) {
@@ -160,6 +161,40 @@ final class BareFigure {
                                 && isTold(draft, (int) f.low()))
                         .isPresent();
     }
+
+    private static final Set<String> OF_THE_TIME = Set.of(
+            ("it they them all mine each every both jar jars load got had gave given was were is are its their his her the full whole for and by on clock timer dot exactly exact minutes minute min mins i "
+                            + "we ran run kept held sat boiled stayed to right second solid good true proper beans corn pears peaches meat what that these those also too again same")
+                    .split(" "));
+
+    private static final Cue AND_NOT = Cue.of("\\b(and )?(not|never|instead of|rather than)( (the|a|only))? ");
+
+    /** "They got their thirty and not twenty.": the time that was told, and words of no other thing. */
+    static boolean isOnlyToldAgain(Sentence s, Draft draft) {
+        int end = AND_NOT.find(s.searched(), 0).map(Range::start).orElse(s.low().length());
+        int figures = 0;
+        for (int i = 0; i < s.size(); i++) {
+            boolean other = s.token(i).range().start() - s.range().start() >= end;
+            Optional<Numbers.Figure> figure =
+                    s.is(i, "a") || s.is(i, "an") ? Optional.empty() : Numbers.at(s.tokens(), i);
+            if (figure.isPresent()) {
+                double told = figure.get().low();
+                if (!other && (told != Math.rint(told) || told < SHORTEST_TIME || !isTold(draft, (int) told))) {
+                    return false;
+                }
+                figures += other ? 0 : 1;
+                i = figure.get().next() - 1;
+            } else if (s.token(i).isWord()
+                    && !OF_THE_TIME.contains(s.token(i).norm())
+                    && !(other && AND_NOT_WORDS.contains(s.token(i).norm()))) {
+                return false;
+            }
+        }
+        return figures == 1;
+    }
+
+    private static final Set<String> AND_NOT_WORDS =
+            Set.of("not", "never", "instead", "of", "rather", "than", "only", "a");
 
     private static boolean isTold(Draft draft, int figure) {
         return draft.facts.times().stream()

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.guide.FoodClass;
-import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
@@ -63,7 +62,7 @@ final class Deviations {
     private static final Cue WEAK = Cue.of("\\b[1-4](\\.\\d)? ?(%|per ?cent)");
 
     /** Somebody tells what happened. */
-    private static final Cue TELLS = Cue.of(
+    static final Cue TELLS = Cue.of(
             "\\b(i|we|my|our|mine|ours|she|he|they|it|these|those|there|(one|the (first|second|third|last|other)|every) (load|batch|lot|run|canner)|half (?!(a |an )?(cups?|tsp|tbsp|teaspoons?|tablespoons?|pints?|inch|pounds?|lbs?|cloves?|gallons?|quarts?|hours?|minutes?|full|and)\\b)|most|some|a few|the (rest|others|extras|overflow)|the (old )?(canner|burner|power|gauge|stove|weight|pot|pan)|the (vinegar|liquid) (i|we|is|was|were|are|had|has|got|gets|came|comes|ran|runs|went|goes|tast\\w+|smell\\w+|looked|from|that|never|would|only))\\b");
 
     /** Food or jars that waited where nobody says they were kept cold. */
@@ -73,9 +72,6 @@ final class Deviations {
     /** "It sat in the back hall, 70 to 75 degrees, four weeks". */
     private static final Cue FERMENTS =
             Cue.of("\\b(6\\d|7\\d)( ?(to|-|–) ?\\d\\d)? ?(degrees|°|f\\b)[^.;]*\\bweeks\\b");
-
-    private static final Cue NOT_DONE = Cue.of(
-            "\\b(never|not|no longer|n't|used to|would|safe|wrong|book|mother|grandma|neighbou?r) ?\\b.*\\?|\\b(never|not|no longer|\\w+n't|used to) \\b");
 
     private static final Cue COOLING = Cue.of(
             "\\b(jars?|lids?|cool\\w*|seal\\w*|fridge|refrigerat\\w*)\\b|\\bon (a |the |some )?((folded|thick|dish|bath|clean|old|double|beach|tea|kitchen) )*towels?\\b(?!.*\\b(before|then|and)( i| we)? (pack|can|jar|fill)\\w*)");
@@ -197,7 +193,7 @@ final class Deviations {
                         ? s.find(WAITED_OUT)
                         : Optional.empty());
         if (odd.isEmpty()) {
-            odd = otherCanner(s, draft).or(() -> slowBoil(s, draft));
+            odd = OtherCanner.told(s, draft).or(() -> OtherCanner.slowBoil(s, draft));
         }
         boolean mended = PressureFall.isMended(s) || PressureSwing.isTold(s, draft);
         if (odd.isEmpty() && !mended) {
@@ -233,56 +229,6 @@ final class Deviations {
 
     private static boolean namesPercent(Sentence s) {
         return s.low().indexOf('%') >= 0 || s.low().contains("cent");
-    }
-
-    /** "My mother-in-law says you need three hours in the water bath". */
-    private static final Cue SAID_TO_BE_NEEDED = Cue.of(
-            "\\b(says?|said|insists?|thinks?|swears?|claims?)( that)? (you|i|we|it|they) (need|needs|have to|must|should|ought to)\\b(?!.*\\b(so|and) (i|we)\\b)");
-
-    /** "It was a gentle boil, is that fine?". */
-    private static final Cue SLOW_BOIL = Cue.of(
-            "\\b(low|gentle|slow|soft|lazy|light|weak|bare|quiet) (rolling )?boil\\b|\\bboil(ed|s|ing)?( (it|them))? (slow|slowly|gently|soft|softly|low|lazily)\\b");
-
-    private static final Cue OF_THE_FOOD = Cue.of(
-            "\\b(syrup|brine|jam|jelly|sauce|pulp|mash|ketchup|relish|chutney|salsa|butter|juice|berries|fruit|pears|peaches|apples|tomatoes|cubes|slices|pieces|beets|onions|drain\\w*|stir\\w*|till (soft|tender|thick)|until (soft|tender|thick))\\b");
-
-    /** Behind the time, where it is the canner that boils. */
-    private static Optional<Range> slowBoil(Sentence s, Draft draft) {
-        boolean bath =
-                !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.BOILING_WATER;
-        return bath && !draft.facts.times().isEmpty() && !s.has(OF_THE_FOOD) && !s.has(NOT_DONE)
-                ? s.find(SLOW_BOIL)
-                : Optional.empty();
-    }
-
-    private static final Cue NO_PRESSURE_CANNER = Cue.of(
-            "(?<!\\b(mother|mom|grandma|she|they|neighbou?r|sister) )\\b(don'?t|do not|didn'?t|did not|never) (even |ever )?(have|own|had|owned|trust|use|used|like) (a |the |my |any )?pressure( (canner|cooker|canning))?\\b(?! (multi|sauce|pan))");
-
-    /** "I do them in a boiling bath like grandma", where the recipe has been canned under pressure so far. */
-    private static Optional<Range> otherCanner(Sentence s, Draft draft) {
-        boolean pressure = !draft.facts.pressures().isEmpty()
-                || draft.facts.gauge().isPresent()
-                || !draft.facts.methods().isEmpty()
-                        && draft.facts.methods().get(0).value() == CanningMethod.PRESSURE;
-        if (pressure && s.has(NO_PRESSURE_CANNER)) {
-            return s.findAny(NO_PRESSURE_CANNER);
-        }
-        if (!pressure
-                || draft.facts.times().isEmpty()
-                || !s.has(TELLS) && !tellsTheTime(s, draft)
-                || s.has(NOT_DONE)
-                || s.has(SAID_TO_BE_NEEDED)) {
-            return Optional.empty();
-        }
-        return draft.facts.methods().stream()
-                .filter(m -> m.value() == CanningMethod.BOILING_WATER)
-                .flatMap(m -> m.range().stream())
-                .filter(s.range()::contains)
-                .findFirst();
-    }
-
-    private static boolean tellsTheTime(Sentence s, Draft draft) {
-        return draft.facts.times().stream().flatMap(t -> t.range().stream()).anyMatch(s.range()::contains);
     }
 
     /** Where somebody else, or something else, is told of in the same sentence. */
@@ -361,7 +307,11 @@ final class Deviations {
     }
 
     private boolean saysNothing(Sentence s, Draft draft) {
-        return NothingSaid.by(s) || talk.isSigned(s) || talk.isSameKind(s, draft) || SaltLeftOut.isHarmless(s, draft);
+        return NothingSaid.by(s)
+                || BareFigure.isOnlyToldAgain(s, draft)
+                || talk.isSigned(s)
+                || talk.isSameKind(s, draft)
+                || SaltLeftOut.isHarmless(s, draft);
     }
 
     private Optional<Range> strange(Sentence s, Draft draft, boolean untimed) {

@@ -1,5 +1,7 @@
 package oilcloth.reading;
 
+import java.util.regex.Matcher;
+import java.util.stream.Stream;
 import oilcloth.text.Cue;
 
 /** "Never thicken first.", "Do not skip the venting.": a recipe that warns of what nobody should do tells of no fault. */
@@ -23,29 +25,52 @@ final class Forbidden {
     private static final String NOT_USED =
             "(a |an |any |the |your |those |fruit with |from )*(chipped|cracked|rusty|dented|bent|old lids?|used lids?|flat lids? (twice|again)|overripe|over-ripe|spoiled|spoilt|bruis\\w+|rotten|mou?ldy|diseased|dead|frosted|fresh lemons?|homemade vinegar|home made vinegar|weak vinegar|half[- ]gallon|gallon|wax|paraffin|(an |the )?oven|dishwasher|microwave|slow cooker|multi[- ]?cooker|pressure (sauce)?pan|pressure saucepan|water ?bath|open[- ]kettle)\\b";
 
-    private static final Cue WARNS = Cue.of(
-            NOT + "(skip|omit|leave out|forget|neglect|miss|skimp on) " + NEEDED
-                    + "|" + NOT
-                    + "(change|alter|weaken|dilute|cut( down| back| short)?( on)?|reduce|shorten|lower|stretch|thin|guess( at)?|lessen|skimp on|decrease) "
-                    + MEASURED
-                    + "|" + NOT + "(add|use|put|put in|pour in|stir in|include|can|mix in) " + NOT_CANNED
-                    + "|" + NOT
-                    + "(use|reuse|re-use|can (it |them |these |\\w+ )?(in|with)|process (it |them )?in|bake|can in) "
-                    + NOT_USED
-                    + "|" + NOT
-                    + "(reuse|re-use|use) (the |your |any |old )*(flat |canning )?lids?( twice| again| over)?\\b"
-                    + "|" + NOT
-                    + "(thicken|water ?bath|oven can|microwave|flour|dredge|invert|overfill|over-fill|overpack|crowd|cram|force|hurry|rush|quick[- ]?release|turn (the jars|them|jars) (over|upside down|on their heads)|fill (it |them |the jars )?(to the (top|rim|brim)|too full)|pack (it |them |the \\w+ )?(too )?(tight(ly)?|hard|solid|down)|press (it |them |the \\w+ )?down|scrape|leave (the )?(stove|canner|kitchen|room|it unattended)|let (the )?(pressure|boil|water) (drop|fall|stop|go (down|off)|get low)|(open|unlock) (it|the (canner|cooker|lid|petcock))|(take|lift|remove) (off )?(the )?(weight|lid|regulator|petcock)|start (timing|counting|the (time|clock|timer|count)))\\b"
-                    + "|^(and |absolutely )*no (wax|paraffin|shortcuts?|ham( bones?| hocks?)?|bacon|fat|fatback|butter|oil|cream|milk|flour|corn ?starch|gravy|thicken(ing|er)|noodles|rice|pasta|eggs?|cheese|bananas?|oven)( (in|on) ((the|any|these|this|my) jars?|these|this|mine|it|them))?[.!]?$");
+    private static final Cue WARNS = Cue.of("^("
+            + String.join(
+                    "|",
+                    "(skip|omit|leave out|forget|neglect|miss|skimp on) " + NEEDED,
+                    "(change|alter|weaken|dilute|cut( down| back| short)?( on)?|reduce|shorten|lower|stretch|thin|guess( at)?|lessen|skimp on|decrease|eke out) "
+                            + MEASURED,
+                    "(add|use|put|put in|pour in|stir in|include|can|mix in) " + NOT_CANNED,
+                    "(use|reuse|re-use|can (it |them |these |\\w+ )?(in|with)|process (it |them )?in|bake|can in) "
+                            + NOT_USED,
+                    "(reuse|re-use|use) (the |your |any |old )*(flat |canning )?lids?( twice| again| over)?\\b",
+                    "(use|can|keep) (the |any )?(limp|soft|bruised|windfall|overripe|brown|wilted|spotted) (ones|fruit|beans|pears|peaches|tomatoes)\\b",
+                    "(thicken|water ?bath|oven can|microwave|flour|dredge|invert|overfill|over-fill|overpack|crowd|cram|force(?! (the |out )?(the )?(air|bubbles))|hurry|rush|quick[- ]?release|turn (the jars|them|jars) (over|upside down|on their heads)|fill (it |them |the jars )?(to the (top|rim|brim)|too full)|pack (it |them |the \\w+ )?(too )?(tight(ly)?|hard|solid|down|like sardines)|press (it |them |the \\w+ )?down|scrape|cream (it|them|mine|the corn)|squeeze|double the (corn|okra|beans|onions|peppers|vegetables)|run (cold )?water (on|over)|leave (the )?(stove|canner|kitchen|room|it unattended)|let (the )?(pressure|boil|water) (drop|fall|stop|go (down|off)|get low)|(open|unlock) (it|the (canner|cooker|lid))|(take|lift|remove|touch) (off )?(the )?(weight|lid|regulator)|start (timing|counting|the (time|clock|timer|count)))\\b")
+            + ")");
+
+    private static final Cue PREFIX = Cue.of(NOT);
+
+    /** "I didn't turn them over." */
+    private static final Cue NOT_DONE = Cue.of(
+            "^((and|so|well|no) ?,? ?)*(i|we) (do not|don't|did not|didn't|never|would not|wouldn't|would never|won't)( ever| just)? (?!have to|need to)");
+
+    private static final Cue NONE = Cue.of(
+            "^(and |absolutely )*no (wax|paraffin|shortcuts?|ham( bones?| hocks?)?|bacon|fat|fatback|butter|oil|cream|milk|flour|corn ?starch|gravy|thicken(ing|er)|noodles|rice|pasta|eggs?|cheese|bananas?|oven)( went in)?( (in|on) ((the|any|these|this|my) jars?|these|this|mine|it|them))?[.!]?$");
+
+    private static final Cue BATH = Cue.of("\\bwater ?bath\\b");
 
     /** Then it may be told of this batch, or half taken back. */
     private static final Cue TAKEN_BACK = Cue.of(
-            "\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|mine|only|more than|necessarily|have to|need to|worry|bother|just|or you|if)\\b|[,;?]|\\b(until|till|before|when|while) (?!(it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
+            "\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|only|more than|necessarily|have to|need to|worry|bother|just|or you|if|enough|much|any ?more|this time|always|every time|usually)\\b|[,;?]|\\b(until|till|before|when|while) (?!(it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
 
     private Forbidden() {}
 
-    /** Whether the sentence forbids what nobody should do, and does nothing else; told before the time it may be a step. */
+    /** Whether the sentence forbids what nobody should do, or tells that it was not done; before the time it may be a step. */
     static boolean isTold(Sentence s, Draft draft) {
-        return !draft.facts.times().isEmpty() && s.size() <= LONGEST && s.has(WARNS) && !s.has(TAKEN_BACK);
+        if (draft.facts.times().isEmpty() || s.size() > LONGEST) {
+            return false;
+        }
+        if (s.has(NONE)) {
+            return true;
+        }
+        return Stream.of(PREFIX, NOT_DONE)
+                .filter(s::has)
+                .map(p -> p.matcher(s.low()))
+                .filter(Matcher::find)
+                .map(m -> s.low().substring(m.end()))
+                .anyMatch(bad -> WARNS.matcher(bad).find()
+                        && !TAKEN_BACK.matcher(bad).find()
+                        && !(BATH.matcher(bad).find() && draft.facts.pressures().isEmpty()));
     }
 }

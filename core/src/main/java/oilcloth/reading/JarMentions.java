@@ -21,7 +21,8 @@ final class JarMentions {
             "(are|is|were|was|would be|seem) (way |just |really |far )?(too (much|big|many|large|heavy)|plenty|more than) (for )?(us|me|we|i|my|our|the two)\\b(?! (canner|pot|kettle|pan))");
 
     /** "Not for half-gallon jars", "never in quarts". */
-    private static final Cue NOT_FOR = Cue.of("\\b(not|never) (use |done |meant |tested )?(in|for|using)? ?$");
+    private static final Cue NOT_FOR = Cue.of(
+            "\\b(not|never) (use |done |meant |tested )?(in|for|using)? ?$|\\b(do not|don't|did not|didn't|never) (do|use|can|fill|trust|bother with|put up|own) (in |any )?$");
 
     /** "About nine quarts to the bushel". */
     private static final Cue GENERALLY = Cue.of(

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
@@ -13,7 +14,7 @@ final class NotInTheJar {
     private static final Cue NOT_THERE = Cue.of(
             "^(\\w+ |- )*(idea|plan|project|experiment) (fell through|fizzled|flopped|didn't (pan|work) out)\\b|^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
                     + "|^, there (isn't|wasn't|is not|was not|aren't) any\\b"
-                    + "|^(is|are|goes|go|belongs?) (for|in|on|with it at) the (skillet|pan|table|plate|pot|frying pan)\\b(?! (first|before))"
+                    + "|^(is|are|goes|go|belongs?) (for|in|on|with it at) the (skillet|pan|table|plate|pot|frying pan|stew pot|soup pot)\\b(?! (first|before))"
                     + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;!?]|$)"
                     + "|^(plants? |crop |vines? |trees? |bushes )?(failed|flopped|fizzled|died( off)?|blew down|got cut down|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
@@ -26,6 +27,20 @@ final class NotInTheJar {
                     + "|\\b(directions|instructions|steps) (as )?for( \\w+){1,2}"
                     + "|\\b(lemon|vinegar|citric acid|acid|salt|sugar)( juice)? (would|will|just|only|might|could) (ruin|ruins|spoil|spoils|change|kill|kills|wreck|hurt|mess)\\b"
                     + "|\\b(lemon|vinegar|citric acid|acid)( juice)? makes? (it|them|everything|mine) (taste (?!(good|better|fine|right|great))|too |all |like )(?![^.;]*\\b(so|but|and) (i|we) )");
+
+    /** "There's no ham, bacon or onion in mine." */
+    private static final Cue NONE_OF_THEM = Cue.of(
+            "\\bno (ham|bacon|fatback|meat|fat|lard|butter|oil|cream|milk|cheese|eggs?|flour|cornstarch|noodles|rice|pasta|barley|potatoes|onions?|garlic|peppers?|celery|carrots?|mushrooms?|corn|beans)(, ((or|nor) )?[a-z]+){0,4},? (or|nor) [a-z]+\\b");
+
+    /** "I thought about using cornstarch but the sheet says no". */
+    private static final Cue THOUGHT_OF = Cue.of(
+            "\\b(thought|think|thinking|was going) (about|of|to) (using|adding|putting|use|add|put)( in)? [^.;]{2,40}\\bbut (the (sheet|book|guide|class|leaflet|recipe)|you|your \\w+) (says?|said|told me|warns?|warned)( (me|us))? (no|not|never)\\b");
+
+    private static boolean isInNone(Sentence s, int i) {
+        return Stream.of(NONE_OF_THEM, THOUGHT_OF)
+                .flatMap(c -> s.findAny(c).stream())
+                .anyMatch(r -> r.contains(s.span(i, i + 1)));
+    }
 
     private static final Cue LEAVES = Cue.of("\\b(leave|leaves|left|leaving|keep|kept) (the |my |any |all )*$");
 
@@ -41,7 +56,10 @@ final class NotInTheJar {
 
     /** "Her card has flour and butter, I left both out". */
     private static final Cue LEFT_THEM = Cue.of(
-            "^[^;]*\\b(i|we) (left|leave) (both|it|that|them|those|all that|all of (it|them|that)|both of (them|those)) out\\b(?! (of|on|in|over|all|overnight|for))");
+            "^[^;]*\\b(i|we) (left|leave) (both|them|those|all that|all of (it|them|that)|both of (them|those)) out\\b(?! (of|on|in|over|all|overnight|for))");
+
+    private static final Cue WE_PUT = Cue.of(
+            "\\b(i|we) (also |then |just |only )?(put|add|added|use|used|mix|mixed|stir|stirred|threw|throw|pack|packed|cook|cooked|kept|keep)\\b");
 
     private static final Cue DIRECTIONS_FOR =
             Cue.of("\\b(directions|instructions|steps) (as )?for (the |your )?(\\w+ )?$");
@@ -141,8 +159,10 @@ final class NotInTheJar {
 
     /** "Potatoes go in at suppertime, not before". */
     private static final Cue AT_SUPPER = Cue.of(
-            " ?((and|or|&) \\w+ )?(will |to |can |may |always |only )*(comes?|goes?|go|is|are|get|gets|be)( (in|on|added|put in|made|stirred in))?,? ?(only )?(later\\b(?! in the (boil|batch|cooking))|at (supper|suppertime|dinner|dinnertime|the table|serving( time)?)\\b|in the (stew pot|stew|skillet|frying pan|pan) (later|after|when|at)\\b|(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b)"
-                    + "| ?(ones? |sort |kind )?(i|we) (do|did|make|made|cook|cooked|fix|fixed|keep|kept|put up|canned|froze|freeze)( (it|them))?,? (separate(ly)?|apart|after(wards)?|later|by (itself|themselves)|(in|on) the (refrigerator|fridge|icebox|freezer|skillet)|for (supper|dinner|lunch|breakfast)|another (day|time))\\b(?!,? (and|then) )");
+            " ?((and|or|&) \\w+ )?(will |to |can |may |always |only )*(comes?|goes?|go|is|are|get|gets|be)( (in|on|added|put in|made|stirred in))?,? ?(only )?(later,? (in the (pan|skillet|stew ?pot)|at the table|at supper|when|once)\\b|at (supper|suppertime|dinner|dinnertime|the table|serving( time)?)\\b|in the (stew pot|stew|skillet|frying pan|pan) (later|after|when|at)\\b|(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b)"
+                    + "| ?(ones? |sort |kind )?(i|we) (do|did|make|made|cook|cooked|fix|fixed|keep|kept|put up|canned|froze|freeze)( (it|them))?,? ((in|on) the (refrigerator|fridge|icebox|freezer|skillet)|for (supper|dinner|lunch|breakfast)|another (day|time))\\b(?!,? (and|then) )"
+                    + "| ?(ones? |sort |kind )?(i|we) (do|did|can|canned|keep|kept|put up|froze|freeze)( (it|them))? (separate(ly)?|apart|by (itself|themselves)) ?[.!]? ?$"
+                    + "| ?(i|we) (make|made|fix|fixed) (after(wards)?|later) ?[.!]? ?$");
 
     /** @param behind what follows the name of a food or a dish */
     static boolean isForLater(String behind) {
@@ -241,7 +261,8 @@ final class NotInTheJar {
                 || AT_SUPPER.matcher(s.around(end, 0, 8)).lookingAt()
                 || isSpilled(s, i, end)
                 || isLeftOut(s, i, end)
-                || LEFT_THEM.matcher(s.around(end, 0, s.size())).find()
+                || isInNone(s, i)
+                || LEFT_THEM.matcher(s.around(end, 0, s.size())).find() && !s.has(WE_PUT)
                 || isNotHeeded(s, i);
     }
 

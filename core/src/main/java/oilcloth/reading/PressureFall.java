@@ -13,7 +13,7 @@ final class PressureFall {
                     + "|\\b(it|needle|gauge|pressure|dial) (fell|dropped|dipped|went|slipped|sank|slid) (under|below)\\b|\\b(it|she|canner|cooker)('d|'s| had| has)? (\\w+ )?(dropped|drops|fell|falls|fallen|dipped|slipped|sank|sunk|slid|sagged) (back |down )?to (about |around |almost )?([1-9]|one|two|three|four|five|six|seven|eight|nine)\\b(?! (cups|jars|pints|quarts|inch|minutes|degrees))|\\blost (the |my |some )?pressure\\b(?! (canner|cooker))"
                     + "|\\b(it|canner|pressure|needle|gauge|dial) (was|had (gone|come|got|gotten|fallen|dropped|slipped|sunk)|went|got|came|fell|dropped|slipped|sank|is) (back |clear |way )*(down )(to|below|under|as low as) (about |around |almost )?([1-9]|1\\d|two|three|four|five|six|seven|eight|nine|ten)\\b");
     private static final String CLOCK =
-            "((the|my|that|its|all|whole|full|entire) )*(\\d+|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))?";
+            "((the|my|that|its|all|whole|full|entire) )*(\\d+|(ten|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(-five)?|time|timer|timing|clock|count\\w*|hour|process\\w*)( ?(min\\w*|hours?))?";
 
     private static final Cue RESTARTED = Cue.of("\\b(start(s|ed|ing)?|began|begin|begun|reset) " + CLOCK
             + " (all )?(over|again|from (the )?(start|beginning|scratch|zero))\\b|\\b(the )?(whole )?" + CLOCK

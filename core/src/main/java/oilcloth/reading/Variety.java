@@ -62,10 +62,10 @@ enum Variety {
 
     /** "I sorted out the white ones and we ate them". */
     private static final Cue SORTED_OUT =
-            Cue.of("\\b(sorted|picked|culled|pulled|took|set)( out| aside)? (all )?(the |any |those )?$");
+            Cue.of("\\b(sorted|picked|culled|pulled|took|set|kept|left)( out| aside)? (all )?(the |any |those )?$");
 
     private static final Cue EATEN = Cue.of(
-            "( (ones|kind|sort|peaches|pears))?( (out|aside))?,? (and|to) ((we|i|they) )?(ate|eat|gave|give|froze|freeze|sold|threw|fed|dried)\\b");
+            "( (ones|kind|sort|peaches|pears))?( (out|aside)(?= ?([.;]|$))|( (out|aside))?,? (and|to) ((we|i|they) )?(ate|eat|gave|give|froze|freeze|sold|threw|fed|dried)\\b)");
 
     private static final int REACH = 60;
 

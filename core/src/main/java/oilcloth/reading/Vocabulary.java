@@ -26,7 +26,7 @@ final class Vocabulary {
                     // "rinsed the fish in vinegar water": the guide's own way to take off the slime
                     + "|(?<=\\b(rins(e|es|ed|ing)|wash(es|ed|ing)?|dip(s|ped)?|clean(s|ed)?)\\b[^.;,]{0,30}\\b(in|with) [a-z ]{0,20})vinegar[- ](and[- ])?(water|rinse|solution)\\b"
                     + "|\\bloa(f|ves) of ([a-z]+ )?bread\\b"
-                    + "|(?<!\\b(can|cans|tin|tins) of )\\b(coffee|lard|tobacco|cookie|cracker|biscuit|paint) (cans?|tins?|box(es)?)\\b(?! of)"
+                    + "|(?<!\\b(can|cans|tin|tins) of )\\b(coffee|tobacco|cookie|cracker|biscuit|paint) (cans?|tins?|box(es)?)\\b(?! of)"
                     + "|\\b(at|for|to) (the|a|our|every) (\\w+ )?(fish|chicken|clam|crab|lobster|shrimp|salmon|oyster|pig|ham|turkey|bean|ice cream|corn) (fry|fries|boil|bake|roast|feed|dinner|supper|social|raffle)s?\\b"
                     + "|\\b(flour|jam|jelly|syrup|butter|grease|honey|dough|milk|oil) (all )?(on|over) (my|her|his|our|the|their) (\\w+ )?(hands?|fingers?|apron|face|floor|card|paper|glasses|sleeves?|shirt|dress|page|letter|counter)\\b"
                     + "|\\b(went|go|goes|gone|going|out|off|had|have|time|back|down)( back| out)? to milk\\b|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b"
