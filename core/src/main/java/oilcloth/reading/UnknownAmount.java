@@ -17,7 +17,7 @@ final class UnknownAmount {
 
     /** How the work is shared out, not how much there is. */
     private static final Cue AT_A_TIME = Cue.of(
-            "^(of (greens|leaves|fruit|berries|cabbage|them|it) )?at (a|one) time\\b|^(lots?|batch(es)?)\\b|^(with|and) (\\S+ ){1,2}(t|tbsps?|tbs|tablespoons?)( of)?( (canning |pickling )?salt)? at (a|one) time\\b|^per ([.,;]|$)");
+            "^(of (greens|leaves|fruit|berries|cabbage|them|it) )?at (a|one) time\\b|^a time\\b|^(lots?|batch(es)?)\\b|^(with|and) (\\S+ ){1,2}(t|tbsps?|tbs|tablespoons?)( of)?( (canning |pickling )?salt)? at (a|one) time\\b|^per ([.,;]|$)");
     /** "5 lb at a time with 3 Tbsp": of what is listed already. */
     private static final Cue SHARE_OF_IT = Cue.of("\\bat (a|one) time,? (with|to|and|using) $");
 
