@@ -3,6 +3,9 @@ package oilcloth.reading;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.regex.Matcher;
+import oilcloth.guide.Gauge;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.ProcessTime;
@@ -42,6 +45,26 @@ final class WholeCanning {
 
     private static final Cue OWN = Cue.of(
             "\\b(i|we) (always |usually |still |just )?(do|did|can|canned|put|process|processed)\\b|\\b(rest|others|extras|overflow|some|half|a few|leftovers) (i |we )?(went|go|goes|got|get|were|are|did|do|water ?bathed)\\b|\\b(ended up|wound up|settled|made do|got by) (with|for|in|using)\\b");
+
+    private static final Cue TESTED =
+            Cue.of("(?<!\\bweight(ed)? )\\bgau?ge\\b[^.;]{0,30}\\b(tested|checked|certified|calibrated)\\b");
+
+    /** Pounds of the weights there are. */
+    private static final Set<Double> WEIGHTS = Set.of(5.0, 10.0, 15.0);
+
+    /** "Gauge certified in April … 11 pounds": only dials are tested, and no weight has eleven pounds. */
+    static void gauge(String text, Draft draft) {
+        boolean dial = draft.facts.gauge().isEmpty()
+                && !draft.facts.pressures().isEmpty()
+                && draft.facts.pressures().stream()
+                        .noneMatch(p -> WEIGHTS.contains(p.value().psi()));
+        if (dial) {
+            Matcher tested = TESTED.matcher(text.toLowerCase(Locale.ROOT));
+            if (tested.find()) {
+                draft.facts.gauge(Fact.read(Gauge.DIAL, new Range(tested.start(), tested.end())));
+            }
+        }
+    }
 
     /** "I do them in a boiling bath like grandma. … Process under pressure …": which of the two it was is not known. */
     static void otherCanner(String text, Draft draft) {

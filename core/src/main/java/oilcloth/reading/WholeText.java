@@ -72,6 +72,7 @@ final class WholeText {
         byTheJar(draft);
         EarlyDip.settle(text, draft);
         WholeCanning.otherCanner(text, draft);
+        WholeCanning.gauge(text, draft);
         iceWater(draft);
         jam(text, draft);
         WholeCanning.boiledJars(text, draft);
