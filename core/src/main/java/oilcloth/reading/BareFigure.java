@@ -137,7 +137,7 @@ final class BareFigure {
 
     /** "He ate six". */
     private static final Cue EATEN = Cue.of(
-            "\\b(ate|eats?|eaten|gave (away|(him|her|mother|mom))|sold|won|traded|took home)( (about|all|only|another))? $|\\b(my|our) (?!(gauge|dial|needle|canner|cooker|pressure|altitude|elevation|vinegar|timer|clock|house|place|weight|time|recipe)\\b)\\w+( is|'s| just turned) (now |only |just )?$");
+            "\\b(ate|eats?|eaten|gave (away|(him|her|mother|mom))|sold|won|traded|took home)( (about|all|only|another))? $|\\b(my|our|the) (\\w+ )?(\\w*son|\\w*daughter|child|baby|boy|girl|twins|mother|father|mom|dad|husband|wife|niece|nephew|aunt|uncle|grand\\w+|oldest|youngest|dog|cat|horse|cow)( is|'s| just turned) (now |only |just )?$");
 
     /** The second half of "eighty-five". */
     private static boolean isWithin(Sentence s, int i) {
@@ -185,8 +185,8 @@ final class BareFigure {
                 figures += other ? 0 : 1;
                 i = figure.get().next() - 1;
             } else if (s.token(i).isWord()
-                    && !OF_THE_TIME.contains(s.token(i).norm())
-                    && !(other && AND_NOT_WORDS.contains(s.token(i).norm()))) {
+                    && !(other ? AND_NOT_WORDS : OF_THE_TIME)
+                            .contains(s.token(i).norm())) {
                 return false;
             }
         }
@@ -194,7 +194,7 @@ final class BareFigure {
     }
 
     private static final Set<String> AND_NOT_WORDS =
-            Set.of("not", "never", "instead", "of", "rather", "than", "only", "a");
+            Set.of("and", "not", "never", "instead", "of", "rather", "than", "only", "a", "the", "minutes");
 
     private static boolean isTold(Draft draft, int figure) {
         return draft.facts.times().stream()

@@ -34,9 +34,9 @@ final class Forbidden {
                     "(add|use|put|put in|pour in|stir in|include|can|mix in) " + NOT_CANNED,
                     "(use|reuse|re-use|can (it |them |these |\\w+ )?(in|with)|process (it |them )?in|bake|can in) "
                             + NOT_USED,
-                    "(reuse|re-use|use) (the |your |any |old )*(flat |canning )?lids?( twice| again| over)?\\b",
+                    "(reuse|re-use) (the |your |any |old )*(flat |canning )?lids?\\b|use (the |your |any |flat )*(old lids?|lids? (twice|again|over))\\b",
                     "(use|can|keep) (the |any )?(limp|soft|bruised|windfall|overripe|brown|wilted|spotted) (ones|fruit|beans|pears|peaches|tomatoes)\\b",
-                    "(thicken|water ?bath|oven can|microwave|flour|dredge|invert|overfill|over-fill|overpack|crowd|cram|force(?! (the |out )?(the )?(air|bubbles))|hurry|rush|quick[- ]?release|turn (the jars|them|jars) (over|upside down|on their heads)|fill (it |them |the jars )?(to the (top|rim|brim)|too full)|pack (it |them |the \\w+ )?(too )?(tight(ly)?|hard|solid|down|like sardines)|press (it |them |the \\w+ )?down|scrape|cream (it|them|mine|the corn)|squeeze|double the (corn|okra|beans|onions|peppers|vegetables)|run (cold )?water (on|over)|leave (the )?(stove|canner|kitchen|room|it unattended)|let (the )?(pressure|boil|water) (drop|fall|stop|go (down|off)|get low)|(open|unlock) (it|the (canner|cooker|lid))|(take|lift|remove|touch) (off )?(the )?(weight|lid|regulator)|start (timing|counting|the (time|clock|timer|count)))\\b")
+                    "(thicken|water ?bath|oven can|microwave|flour|dredge|invert|overfill|over-fill|overpack|crowd|cram|force(?! (the |out )?(the )?(air|bubbles))|hurry|rush|quick[- ]?release|turn (the jars|them|jars) (over|upside down|on their heads)|fill (it |them |the jars )?(to the (top|rim|brim)|too full)|pack (it |them |the \\w+ )?(too )?(tight(ly)?|hard|solid|down|like sardines)|press (it |them |the \\w+ )?down|scrape|cream (it|them|mine|the corn)|squeeze|double the (corn|okra|beans|onions|peppers|vegetables)|run (cold )?water (on|over)|leave (the )?(stove|canner|kitchen|room|it unattended)(?! (on|off|open|shut|closed)\\b)|let (the )?(pressure|boil|water) (drop|fall|stop|go (down|off)|get low)|(open|unlock) (it|the (canner|cooker|lid))|(take|lift|remove|touch) (off )?(the )?(weight|lid|regulator)|start (timing|counting|the (time|clock|timer|count)))\\b")
             + ")");
 
     private static final Cue PREFIX = Cue.of(NOT);
@@ -52,13 +52,13 @@ final class Forbidden {
 
     /** Then it may be told of this batch, or half taken back. */
     private static final Cue TAKEN_BACK = Cue.of(
-            "\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|only|more than|necessarily|have to|need to|worry|bother|just|or you|if|enough|much|any ?more|this time|always|every time|usually)\\b|[,;?]|\\b(until|till|before|when|while) (?!(it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
+            "\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|only|more than|vent|steam|exhaust|often|all of|each|every|some|most|half|heavily|lightly|thickly|fully|completely|entirely|long|all the way|necessarily|have to|need to|worry|bother|just|or you|if|enough|much|any ?more|this time|always|every time|usually)\\b|[,;?]|\\b(until|till|before|when|while) (?!(it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
 
     private Forbidden() {}
 
     /** Whether the sentence forbids what nobody should do, or tells that it was not done; before the time it may be a step. */
     static boolean isTold(Sentence s, Draft draft) {
-        if (draft.facts.times().isEmpty() || s.size() > LONGEST) {
+        if (draft.facts.times().isEmpty() || s.size() > LONGEST || Deviations.isOfSpoilage(s)) {
             return false;
         }
         if (s.has(NONE)) {

@@ -14,7 +14,7 @@ final class NotInTheJar {
     private static final Cue NOT_THERE = Cue.of(
             "^(\\w+ |- )*(idea|plan|project|experiment) (fell through|fizzled|flopped|didn't (pan|work) out)\\b|^(plants? |crop |vines? |trees? |bushes )?((this|that|last) (year|summer|season) |all |just )?((are|is|was|were) ?(not|n't)|(have|has|had) ?(not|n't)|aren't|isn't|wasn't|weren't|hadn't|haven't|(never|didn't|did not)) (yet |quite |even |been )*(ready|ripe|ripen\\w*|in yet|in season|up yet|come|came|came up|make it|made it|set|bear|bore|produced?|do well|did well|grow|amount to|to be (had|found))\\b"
                     + "|^, there (isn't|wasn't|is not|was not|aren't) any\\b"
-                    + "|^(is|are|goes|go|belongs?) (for|in|on|with it at) the (skillet|pan|table|plate|pot|frying pan|stew pot|soup pot)\\b(?! (first|before))"
+                    + "|^(is|are) for the (skillet|pan|table|plate|frying pan|stew pot|soup pot)\\b(?! (first|before))"
                     + "|^(i|we) (just |all )?(froze|freeze|ate|gave away|sold|dried|dehydrated)( (instead|fresh|raw|separately|this year|last year|already))?(?= ?[.;!?]|$)"
                     + "|^(plants? |crop |vines? |trees? |bushes )?(failed|flopped|fizzled|died( off)?|blew down|got cut down|drowned|froze out|got eaten|bolted|were (a failure|a bust|finished|long gone|over)|was (a failure|a bust|finished|over))\\b");
 
@@ -159,7 +159,7 @@ final class NotInTheJar {
 
     /** "Potatoes go in at suppertime, not before". */
     private static final Cue AT_SUPPER = Cue.of(
-            " ?((and|or|&) \\w+ )?(will |to |can |may |always |only )*(comes?|goes?|go|is|are|get|gets|be)( (in|on|added|put in|made|stirred in))?,? ?(only )?(later,? (in the (pan|skillet|stew ?pot)|at the table|at supper|when|once)\\b|at (supper|suppertime|dinner|dinnertime|the table|serving( time)?)\\b|in the (stew pot|stew|skillet|frying pan|pan) (later|after|when|at)\\b|(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b)"
+            " ?((and|or|&) \\w+ )?(will |to |can |may |always |only )*((comes?|goes?|go|get|gets)( (in|on|added|put in|made|stirred in))?|(is|are|be) (added|put in|stirred in)),? ?(only )?(later,? (in the (pan|skillet|stew ?pot)|at the table|at supper|when|once)\\b|at (supper|suppertime|dinner|dinnertime|the table|serving( time)?)\\b|in the (stew pot|stew|skillet|frying pan|pan) (later|after|when|at)\\b|(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b)"
                     + "| ?(ones? |sort |kind )?(i|we) (do|did|make|made|cook|cooked|fix|fixed|keep|kept|put up|canned|froze|freeze)( (it|them))?,? ((in|on) the (refrigerator|fridge|icebox|freezer|skillet)|for (supper|dinner|lunch|breakfast)|another (day|time))\\b(?!,? (and|then) )"
                     + "| ?(ones? |sort |kind )?(i|we) (do|did|can|canned|keep|kept|put up|froze|freeze)( (it|them))? (separate(ly)?|apart|by (itself|themselves)) ?[.!]? ?$"
                     + "| ?(i|we) (make|made|fix|fixed) (after(wards)?|later) ?[.!]? ?$");

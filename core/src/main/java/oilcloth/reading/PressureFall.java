@@ -24,7 +24,7 @@ final class PressureFall {
     private static final Cue IF = Cue.of("\\bif (the |your )?pressure\\b");
     /** "Did not start over", "should have started again". */
     private static final Cue NOT_RESTARTED = Cue.of(
-            "\\b(not|never|no|\\w+n'?t|without|instead of|rather than|forgot|nor|neither|hardly|should|supposed|ought|meant|could|would|saw no need|why)\\b[^.;,]{0,30}\\b(re-?)?(start\\w*|beg[aiu]n\\w*|reset)\\b");
+            "\\b(not|never|no|\\w+n'?t|without|instead of|rather than|forgot|nor|neither|hardly|should|supposed|ought|thought (of|about)|considered|meant|could|would|saw no need|why)\\b[^.;,]{0,30}\\b(re-?)?(start\\w*|beg[aiu]n\\w*|reset)\\b");
 
     private PressureFall() {}
 

@@ -29,7 +29,7 @@ final class Vocabulary {
                     + "|(?<!\\b(can|cans|tin|tins) of )\\b(coffee|tobacco|cookie|cracker|biscuit|paint) (cans?|tins?|box(es)?)\\b(?! of)"
                     + "|\\b(at|for|to) (the|a|our|every) (\\w+ )?(fish|chicken|clam|crab|lobster|shrimp|salmon|oyster|pig|ham|turkey|bean|ice cream|corn) (fry|fries|boil|bake|roast|feed|dinner|supper|social|raffle)s?\\b"
                     + "|\\b(flour|jam|jelly|syrup|butter|grease|honey|dough|milk|oil) (all )?(on|over) (my|her|his|our|the|their) (\\w+ )?(hands?|fingers?|apron|face|floor|card|paper|glasses|sleeves?|shirt|dress|page|letter|counter)\\b"
-                    + "|\\b(went|go|goes|gone|going|out|off|had|have|time|back|down)( back| out)? to milk\\b|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b"
+                    + "|\\b(went|go|goes|gone|going|out|off|had|have|time|back|down)( back| out)? to milk(?= ?([.,;!]|$| (the|our|my|her|his|at|before|twice)\\b))|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b"
                     + "|\\b(rims?|jars?|lids?|tops)\\b[^.;,]{0,16}\\b(wiped?|cleaned|rinsed|washed|scrubbed|swiped|rubbed|gone over)\\b[^.;,]{0,16}\\b(with|w/|w|in) (\\w+ ){0,3}vinegar\\b"
                     + "|\\b(use|used|uses|save|saved|keep|kept) (it|them|this|that) for (the |my |our |making )?(\\w+ )?(dumplings?|noodles?|soups?|stews?|gravy|pot ?pies?|casseroles?|tacos|rice|pasta|chili|chowder|sandwiches|salads?)\\b"
                     + "|\\bwip\\w+\\b[^.;,]{0,20}\\b(rims?|jars?|tops|lids?|them)\\b(?:(?!\\b(add|pour|put|splash|spoon|and)\\w*\\b)[^.;,]){0,50}\\bvinegar\\b"
