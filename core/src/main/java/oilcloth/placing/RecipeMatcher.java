@@ -98,8 +98,7 @@ final class RecipeMatcher {
 
     private boolean saysFermented() {
         if (fermented.isEmpty()) {
-            fermented = Optional.of(
-                    FERMENTED.matcher(recipe.words().toLowerCase(Locale.ROOT)).find());
+            fermented = Optional.of(FERMENTED.in(recipe.words().toLowerCase(Locale.ROOT)));
         }
         return fermented.get();
     }
@@ -270,7 +269,7 @@ final class RecipeMatcher {
     private static final Cue MOUNDS = Cue.of("\\b(mounds?|mounded|mounding|heaps? up|rounds up)\\b");
 
     private boolean saysMounds() {
-        return MOUNDS.matcher(recipe.words().toLowerCase(Locale.ROOT)).find();
+        return MOUNDS.in(recipe.words().toLowerCase(Locale.ROOT));
     }
 
     /** "Cubed or shredded". */

@@ -110,11 +110,9 @@ final class Altitudes {
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
-                || feet && IN_THE_VALLEY.matcher(s.around(i, 4, 0)).find()
-                || feet
-                        && AFTER_CANNING.matcher(s.around(i, 2, 0)).find()
-                        && (unit + 1 >= s.size() || s.is(unit + 1, "."))
-                || feet && ABOVE_WATER.matcher(s.around(unit + 1, 0, 5)).lookingAt()
+                || feet && IN_THE_VALLEY.in(s.around(i, 4, 0))
+                || feet && AFTER_CANNING.in(s.around(i, 2, 0)) && (unit + 1 >= s.size() || s.is(unit + 1, "."))
+                || feet && ABOVE_WATER.opens(s.around(unit + 1, 0, 5))
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
                                 || feet
@@ -147,7 +145,7 @@ final class Altitudes {
         if (band > i) {
             return band;
         }
-        if (OVER_A_LIMIT.matcher(s.around(i, 4, 0)).find() && f.low() >= LEAST_BARE) {
+        if (OVER_A_LIMIT.in(s.around(i, 4, 0)) && f.low() >= LEAST_BARE) {
             return f.next();
         }
         boolean alone = f.next() >= s.size()
@@ -157,7 +155,7 @@ final class Altitudes {
                 && f.low() >= LEAST_BARE / 10.0
                 && f.low() <= Altitude.HIGHEST_FEET
                 && f.low() == f.high()
-                && PLACE_IS.matcher(s.around(i, 6, 0)).find()) {
+                && PLACE_IS.in(s.around(i, 6, 0))) {
             state(s, draft, i, f, false, f.next());
             return f.next();
         }
@@ -173,7 +171,7 @@ final class Altitudes {
                     || before.contains("elev")
                     || before.contains("alt ")
                     || before.contains("at ")
-                    || HEIGHT_IS.matcher(s.around(i, 9, 0)).find()
+                    || HEIGHT_IS.in(s.around(i, 9, 0))
                     || before.endsWith("ours is ")
                     || before.endsWith("mine is ")
                     || before.endsWith(", ")
@@ -225,8 +223,7 @@ final class Altitudes {
         String before = s.around(i, 3, 0);
         // "under 1,000 feet here" is one
         boolean below = (before.contains("below ") || before.contains("under "))
-                && !(endsClause(s, to)
-                        && ALTITUDE_BELOW.matcher(s.around(i, 6, 0)).find());
+                && !(endsClause(s, to) && ALTITUDE_BELOW.in(s.around(i, 6, 0)));
         if (before.contains("above ")
                 || before.contains("over ")
                 || before.contains("per ")
@@ -249,7 +246,7 @@ final class Altitudes {
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
-        } else if ((s.has(OURS) || PLACE_IS.matcher(s.around(i, 6, 0)).find())
+        } else if ((s.has(OURS) || PLACE_IS.in(s.around(i, 6, 0)))
                 && !s.has(LIKE_OURS)
                 && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
             // two places, one recipe: which of them holds is asked

@@ -129,10 +129,12 @@ final class AnotherDish {
     /** Where a clause tells of the other dish, and the canning behind it is of this one. */
     private static int cut(Sentence s, IngredientFinder ingredients) {
         for (Cue clause : CLAUSES) {
+            if (!s.searched().mayHold(clause)) {
+                continue;
+            }
             Matcher said = clause.matcher(s.low());
-            if (s.searched().mayHold(clause)
-                    && said.lookingAt()
-                    && !CANNED.matcher(said.group()).find()
+            if (said.lookingAt()
+                    && !CANNED.in(said.group())
                     && (clause != LATER || namesDish(s, nextWords(s, said.end()), ingredients))
                     && namesDish(s, new Range(0, said.end()).shift(s.range().start()), ingredients)) {
                 return said.end();

@@ -74,16 +74,16 @@ final class BareFigure {
                 && figure <= LONGEST_TIME
                 && !isTold(draft, figure)
                 && !isWithin(s, i)
-                && !EATEN.matcher(s.around(i, 4, 0)).find()
+                && !EATEN.in(s.around(i, 4, 0))
                 && !isSaidInPassing(s, i)
                 && !Residue.isOfSomethingElse(s, i)
-                && !(OTHER_FIGURE.matcher(s.around(i, REACH, 0)).find() && !s.has(FOLLOWED))
-                && !IN_THE_MORNING.matcher(s.around(next, 0, 3)).lookingAt()
-                && !PUT_AWAY.matcher(s.around(next, 0, 4)).lookingAt()
-                && !OF_SO_MANY.matcher(s.around(i, 3, 3)).find()
+                && !(OTHER_FIGURE.in(s.around(i, REACH, 0)) && !s.has(FOLLOWED))
+                && !IN_THE_MORNING.opens(s.around(next, 0, 3))
+                && !PUT_AWAY.opens(s.around(next, 0, 4))
+                && !OF_SO_MANY.in(s.around(i, 3, 3))
                 && !(s.is(i - 1, ":") && i > 1 && Talk.isAbout(s.token(i - 2).norm()))
                 && !s.has(OF_THE_HOUSE)
-                && !(s.has(CALLS) && Residue.HOUR.matcher(s.around(i, 1, 0)).find())
+                && !(s.has(CALLS) && Residue.HOUR.in(s.around(i, 1, 0)))
                 && !isNearTheAltitude(s, draft, figure);
     }
 
@@ -92,7 +92,7 @@ final class BareFigure {
             "\\b(all|the|us|by|past|half|before|after|until|till|since|around|every|other|those|these|my|our) $");
 
     private static boolean isSaidInPassing(Sentence s, int i) {
-        return !s.token(i).isNumber() && ROUND_FIGURE.matcher(s.around(i, 1, 0)).find();
+        return !s.token(i).isNumber() && ROUND_FIGURE.in(s.around(i, 1, 0));
     }
 
     /** "Lived to 94", "in '19", "3 loads of 14", "Q5.", "not 35", "the old book said 15", "makes 4". */

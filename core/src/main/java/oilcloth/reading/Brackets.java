@@ -19,7 +19,7 @@ final class Brackets {
         Unit.Kind kind = counted.unit().kind();
         if (kind == Unit.Kind.MASS && s.is(end, "(")) {
             // "14 lb lima pods (4 qt shelled)": as it was readied
-            return READIED.matcher(s.around(end, 0, LONGEST)).lookingAt()
+            return READIED.opens(s.around(end, 0, LONGEST))
                     ? Amounts.at(s.tokens(), end + 1).map(Amounts.Found::amount)
                     : Optional.empty();
         }
@@ -66,7 +66,7 @@ final class Brackets {
                 return end + 1;
             }
         }
-        if (FROM_THE_BOTTLE.matcher(s.around(end, 0, 4)).lookingAt()) {
+        if (FROM_THE_BOTTLE.opens(s.around(end, 0, 4))) {
             // "lemon juice from the bottle, 2 T in each quart"
             return end + (s.is(end, "out") ? 4 : 3);
         }
@@ -143,8 +143,7 @@ final class Brackets {
     static boolean isStrength(Sentence s, int open) {
         return s.is(open, "(")
                 && closing(s, open) > open
-                && STRENGTH.matcher(s.around(open, 0, closing(s, open) - open + 1))
-                        .lookingAt();
+                && STRENGTH.opens(s.around(open, 0, closing(s, open) - open + 1));
     }
 
     private static final Cue WISHED = Cue.of(
@@ -178,9 +177,7 @@ final class Brackets {
     /** "3 to 6 tablespoons chili powder (I used 4)", "9 cups onions and peppers (I did 5 onion, 4 bell)": what was said already. */
     static int used(Sentence s, int open, Amount said) {
         int close = closing(s, open);
-        if (!s.is(open, "(")
-                || close == open
-                || !USED.matcher(s.around(open, 0, close - open + 1)).lookingAt()) {
+        if (!s.is(open, "(") || close == open || !USED.opens(s.around(open, 0, close - open + 1))) {
             return open;
         }
         double sum = 0;
@@ -222,7 +219,7 @@ final class Brackets {
                 .substring(
                         s.token(k).range().start() - s.range().start(),
                         s.token(closing(s, k)).range().end() - s.range().start());
-        return COUNTED.matcher(inside).matches() ? closing(s, k) + 1 : end;
+        return COUNTED.is(inside) ? closing(s, k) + 1 : end;
     }
 
     private static final Set<String> SIZES =
@@ -277,8 +274,7 @@ final class Brackets {
         int close = closing(s, k);
         boolean measures = s.is(k, "(")
                 && close > k
-                && (MEASURED.matcher(s.around(k, 0, close - k + 1)).lookingAt()
-                        || isOfTheSame(s, lexicon, food, k, close));
+                && (MEASURED.opens(s.around(k, 0, close - k + 1)) || isOfTheSame(s, lexicon, food, k, close));
         return measures ? k : end;
     }
 
@@ -296,9 +292,7 @@ final class Brackets {
     /** "3 tbsp mustard seed (1 tsp per pint jar)": how what seasons is shared out. */
     static int sharedOut(Sentence s, int open) {
         int close = closing(s, open);
-        return s.is(open, "(")
-                        && close > open
-                        && OF_A_JAR.matcher(s.around(open, 0, close - open + 1)).lookingAt()
+        return s.is(open, "(") && close > open && OF_A_JAR.opens(s.around(open, 0, close - open + 1))
                 ? close + 1
                 : open;
     }
@@ -338,11 +332,7 @@ final class Brackets {
                 figures |= s.token(k).isNumber();
             }
             String inside = s.around(end, 0, Math.max(1, close - end));
-            if (figures
-                    && close > end
-                    && !inside.contains("%")
-                    && !inside.contains("per ")
-                    && !REMARK.matcher(inside).find()) {
+            if (figures && close > end && !inside.contains("%") && !inside.contains("per ") && !REMARK.in(inside)) {
                 return close + 1;
             }
         }

@@ -59,7 +59,7 @@ final class Bulletin {
 
     /** "Spinach and other greens: an average of 28 pounds is needed": what stands before it is the name. */
     static boolean opensWithQuantity(String words) {
-        return QUANTITY.matcher(words.toLowerCase(Locale.ROOT)).lookingAt();
+        return QUANTITY.opens(words.toLowerCase(Locale.ROOT));
     }
 
     private Bulletin() {}

@@ -55,10 +55,7 @@ final class CannerTime {
                 || s.is(to, ")")
                 || s.is(to - 1, ".")
                 || ENDS.contains(s.token(to).norm());
-        return opens
-                && (ends
-                        || s.is(to, "with") && afterIsCanner(s, to)
-                        || IN_A_BOIL.matcher(s.around(to, 0, 7)).lookingAt());
+        return opens && (ends || s.is(to, "with") && afterIsCanner(s, to) || IN_A_BOIL.opens(s.around(to, 0, 7)));
     }
 
     /** "I set the fifteen-pound weight after ten minutes of steam and went 20 minutes". */
@@ -77,7 +74,7 @@ final class CannerTime {
 
     /** Whether a time is said to have been enough. @param to the token behind it */
     static boolean isEnough(Sentence s, int to) {
-        return ENOUGH.matcher(s.around(to, 0, 3)).lookingAt();
+        return ENOUGH.opens(s.around(to, 0, 3));
     }
 
     private static final Cue POUNDS = Cue.of("\\b(pounds?|lbs?|psi)\\b|#");
@@ -102,23 +99,21 @@ final class CannerTime {
             return true;
         }
         // "I did them 18 minutes rather than 20"
-        if (INSTEAD.matcher(s.around(from, 0, to - from)).find() && !s.has(COOKS)) {
+        if (INSTEAD.in(s.around(from, 0, to - from)) && !s.has(COOKS)) {
             return true;
         }
-        if (AGAIN.matcher(s.around(from, 3, 0)).find()) {
+        if (AGAIN.in(s.around(from, 3, 0))) {
             return true;
         }
         // "I run 15 min and they seal"
-        if (RUNS.matcher(s.around(from, 3, 0)).find() && (inCanner || !s.has(COOKS))) {
+        if (RUNS.in(s.around(from, 3, 0)) && (inCanner || !s.has(COOKS))) {
             return true;
         }
         // "the weight was jiggling for 12 min"
-        if (WEIGHT_MOVED.matcher(s.around(from, 7, 0)).find() && !s.is(to, "of")) {
+        if (WEIGHT_MOVED.in(s.around(from, 7, 0)) && !s.is(to, "of")) {
             return true;
         }
-        if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT)
-                || WENT.matcher(s.around(from, 4, 0)).find()
-                        && POUNDS.matcher(before).find()) {
+        if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT) || WENT.in(s.around(from, 4, 0)) && POUNDS.in(before)) {
             return true;
         }
         boolean broken = false;
@@ -141,22 +136,20 @@ final class CannerTime {
                     // "Boiling water 20 min."
                     return true;
                 }
-                if (OF_A_LIQUID.matcher(s.around(k + 1, 0, 4)).lookingAt()) {
+                if (OF_A_LIQUID.opens(s.around(k + 1, 0, 4))) {
                     return afterIsCanner(s, to);
                 }
                 if (s.is(k + 1, "gently") || s.is(k + 1, "slowly")) {
                     return afterIsCanner(s, to);
                 }
-                boolean jarsBefore =
-                        JARS.matcher(OF_WHAT.matcher(before).replaceFirst("")).find();
+                boolean jarsBefore = JARS.in(OF_WHAT.matcher(before).replaceFirst(""));
                 if (inCanner || jarsBefore) {
                     return true;
                 }
                 if (noun) {
                     continue;
                 }
-                return afterIsCanner(s, to)
-                        && !OUT_AGAIN.matcher(s.around(to, 0, 9)).find();
+                return afterIsCanner(s, to) && !OUT_AGAIN.in(s.around(to, 0, 9));
             }
             if (w.equals("weight") && (s.is(k + 1, "on") || s.is(k + 1, "for"))) {
                 return true;
@@ -179,8 +172,7 @@ final class CannerTime {
                 continue;
             }
             if (TimeWords.COOK.contains(w)) {
-                return afterIsCanner(s, to)
-                        && !OUT_AGAIN.matcher(s.around(to, 0, 9)).find();
+                return afterIsCanner(s, to) && !OUT_AGAIN.in(s.around(to, 0, 9));
             }
             if (w.equals("down") && COMES.contains(k > 0 ? s.token(k - 1).norm() : "")) {
                 // "the pressure came down in about 40 minutes"
@@ -236,7 +228,7 @@ final class CannerTime {
                         && JarMentions.at(s, s.is(to + 1, "the") || s.is(to + 1, "my") ? to + 2 : to + 1)
                                 .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
                                 .isPresent()
-                || s.is(to, "with") && BONES.matcher(s.around(to, 0, 4)).lookingAt()
+                || s.is(to, "with") && BONES.opens(s.around(to, 0, 4))
                 || s.is(to, "per") && s.is(to + 1, "the")
                 || s.is(to, "because")
                 || s.is(to, "since")
@@ -262,8 +254,8 @@ final class CannerTime {
 
     private static boolean afterIsCanner(Sentence s, int to) {
         if (TimeAtPounds.isBefore(s, to)
-                || IN_A_BOILER.matcher(s.around(to, 0, 6)).lookingAt()
-                || AT_A_BOIL.matcher(s.around(to, 0, 20)).find()) {
+                || IN_A_BOILER.opens(s.around(to, 0, 6))
+                || AT_A_BOIL.in(s.around(to, 0, 20))) {
             return true;
         }
         // "Vent 10 min. 35 minutes at 11 psi": the next figure has a time of its own

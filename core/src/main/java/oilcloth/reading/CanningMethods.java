@@ -55,7 +55,7 @@ final class CanningMethods {
         Matcher m = IN_BOILING_WATER.matcher(s.low());
         for (int from = 0; m.find(from); from = m.start() + 1) {
             String before = s.low().substring(0, m.start());
-            if (!COOKED_IN.matcher(before).find() && !s.negatedAt(m.start())) {
+            if (!COOKED_IN.in(before) && !s.negatedAt(m.start())) {
                 draft.facts
                         .methods()
                         .add(Fact.read(
@@ -79,11 +79,10 @@ final class CanningMethods {
         }
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern())
-                    .filter(r -> !BEFORE_ITS_TIME.matcher(before(s, r)).find())
-                    .filter(r -> !WISHED_FOR.matcher(before(s, r)).find())
-                    .filter(r -> !SHUNNED.matcher(
-                                    s.low().substring(r.end() - s.range().start()))
-                            .lookingAt())
+                    .filter(r -> !BEFORE_ITS_TIME.in(before(s, r)))
+                    .filter(r -> !WISHED_FOR.in(before(s, r)))
+                    .filter(r ->
+                            !SHUNNED.opens(s.low().substring(r.end() - s.range().start())))
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
         }
         inBoilingWater(s, draft);

@@ -42,9 +42,7 @@ final class ChangedAmount {
         while (verb >= 0 && BEFORE.contains(s.token(verb).norm())) {
             verb--;
         }
-        if (verb < 0
-                || !CHANGES.contains(s.token(verb).norm())
-                || NOT.matcher(s.around(verb, 2, 0)).find()) {
+        if (verb < 0 || !CHANGES.contains(s.token(verb).norm()) || NOT.in(s.around(verb, 2, 0))) {
             return Optional.empty();
         }
         int k = past(s, i + match.length(), BEHIND);

@@ -119,7 +119,7 @@ final class ContextWords {
 
     /** "Celery, and mustard seeds". */
     private static boolean saysSeedsBehind(Sentence s, int from) {
-        return SEEDS_BEHIND.matcher(s.around(from, 0, 7)).lookingAt();
+        return SEEDS_BEHIND.opens(s.around(from, 0, 7));
     }
 
     private static boolean saysOnly(Sentence s, int from, String name) {
@@ -185,7 +185,7 @@ final class ContextWords {
                 && draft.ingredients.stream().noneMatch(i -> i.amount().isPresent())) {
             return onlyOf(draft).map(f -> new Meant(f, amount.next()));
         }
-        boolean gave = amount.unitSaid() && GAVE.matcher(s.around(from, 5, 0)).find();
+        boolean gave = amount.unitSaid() && GAVE.in(s.around(from, 5, 0));
         if (alone && gave) {
             List<Food> cut = named(guide, s, from).stream()
                     .filter(f -> f.kind().isProduce())

@@ -349,7 +349,7 @@ final class Deviations {
 
     private static boolean opensWithAStep(Sentence s) {
         int first = s.is(1, ":") || s.is(1, ".") || s.is(1, ")") ? 2 : 0;
-        return s.size() > first && STEP_VERB.matcher(s.token(first).norm()).matches();
+        return s.size() > first && STEP_VERB.is(s.token(first).norm());
     }
 
     private static final Cue STEP_VERB = Cue.of(

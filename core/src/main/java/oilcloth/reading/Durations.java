@@ -159,14 +159,14 @@ final class Durations {
                 // "one inch, cooking water. Steam 10 minutes.": the canner, and not the beans
                 boolean vents = d.least() >= LEAST_VENTING
                         && draft.facts.headspace().isPresent()
-                        && STEAMED.matcher(s.around(i, 5, 0)).find();
+                        && STEAMED.in(s.around(i, 5, 0));
                 if (!vents) {
                     Preparing.time(s, draft, i, d);
                 }
                 if (draft.facts.prepared().size() == prepared
                         && d.clock()
                         && d.least() >= SHORTEST_PROCESS
-                        && !OF_VENTING.matcher(s.around(i, 5, d.next() - i + 5)).find()) {
+                        && !OF_VENTING.in(s.around(i, 5, d.next() - i + 5))) {
                     draft.unplacedTimes.add(s.span(i, d.next()));
                 }
             }
@@ -193,110 +193,95 @@ final class Durations {
         if (s.is(d.next(), "later")
                 || s.is(d.next(), "after")
                         && !s.around(d.next(), 0, 6).contains("vent")
-                        && !AFTER_VENTING.matcher(s.around(d.next(), 0, 8)).lookingAt()
+                        && !AFTER_VENTING.opens(s.around(d.next(), 0, 8))
                         && !isFromTheStart(s, draft, d.next())
                 || s.is(d.next(), "before")
                 || s.is(d.next(), "ahead")
-                || RESTING.matcher(s.around(d.next(), 0, 4)).lookingAt()
+                || RESTING.opens(s.around(d.next(), 0, 4))
                 || s.is(d.next(), "ago")) {
             return;
         }
-        if (OR_LESS.matcher(s.around(d.next(), 0, 2)).lookingAt()
-                && LIMIT.matcher(s.around(i, 8, 0)).find()) {
+        if (OR_LESS.opens(s.around(d.next(), 0, 2)) && LIMIT.in(s.around(i, 8, 0))) {
             return;
         }
         boolean moment = s.is(i, "a") && d.most() == 1;
-        boolean rests =
-                d.most() <= LONGEST_REST && RESTS.matcher(s.around(i, 8, 0)).find();
+        boolean rests = d.most() <= LONGEST_REST && RESTS.in(s.around(i, 8, 0));
         if (moment || rests) {
             return;
         }
-        if (OF_ITSELF.matcher(s.around(i, 6, 0)).find()
-                || COME_TO.matcher(s.around(i, 8, 0)).find()
-                || EXTRA.matcher(s.around(i, 1, d.next() - i)).find()) {
+        if (OF_ITSELF.in(s.around(i, 6, 0))
+                || COME_TO.in(s.around(i, 8, 0))
+                || EXTRA.in(s.around(i, 1, d.next() - i))) {
             return;
         }
-        if (SAVED.matcher(s.around(i, 2, 0)).find()
-                || TURNED.matcher(s.around(i, 4, 0)).find()
-                || PINGED.matcher(s.around(i, 5, 0)).find()
-                        && !BOILED.matcher(s.around(d.next(), 0, 6)).lookingAt()
-                || OF_LIDS.matcher(s.around(i, 7, 0)).find()) {
+        if (SAVED.in(s.around(i, 2, 0))
+                || TURNED.in(s.around(i, 4, 0))
+                || PINGED.in(s.around(i, 5, 0)) && !BOILED.opens(s.around(d.next(), 0, 6))
+                || OF_LIDS.in(s.around(i, 7, 0))) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING
-                && OF_STEAM.matcher(s.around(d.next(), 0, 9)).lookingAt()) {
+        if (d.most() <= LONGEST_VENTING && OF_STEAM.opens(s.around(d.next(), 0, 9))) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING
-                && VENTED.matcher(s.around(i, 6, 0)).find()
-                && !AT_POUNDS.matcher(s.around(d.next(), 0, 3)).lookingAt()) {
+        if (d.most() <= LONGEST_VENTING && VENTED.in(s.around(i, 6, 0)) && !AT_POUNDS.opens(s.around(d.next(), 0, 3))) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING
-                && !s.low().contains("steam canner")
-                && STEAMED.matcher(s.around(i, 5, 0)).find()) {
+        if (d.most() <= LONGEST_VENTING && !s.low().contains("steam canner") && STEAMED.in(s.around(i, 5, 0))) {
             return;
         }
-        if (d.most() <= LONGEST_DIP
-                && !draft.filled
-                && TAKEN_OUT.matcher(s.around(d.next(), 0, 7)).lookingAt()) {
+        if (d.most() <= LONGEST_DIP && !draft.filled && TAKEN_OUT.opens(s.around(d.next(), 0, 7))) {
             return;
         }
-        if (d.most() <= LONGEST_DIP && DIPPED.matcher(clause(s, i)).find()) {
+        if (d.most() <= LONGEST_DIP && DIPPED.in(clause(s, i))) {
             return;
         }
         if (d.most() < SHORTEST_PROCESS
                 && draft.facts.headspace().isEmpty()
                 && !draft.inCanner
-                && INTO_WATER.matcher(s.around(i, 6, 0)).find()) {
+                && INTO_WATER.in(s.around(i, 6, 0))) {
             return;
         }
         if (d.most() < SHORTEST_PROCESS
                 && !draft.filled
                 && !draft.inCanner
                 && draft.facts.headspace().isEmpty()
-                && IN_WATER.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
+                && IN_WATER.opens(s.around(d.next(), 0, 4))) {
             return;
         }
-        if (!draft.filled
-                && SIMMERED.matcher(s.around(i, 4, 0)).find()
-                && IN_WATER.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
+        if (!draft.filled && SIMMERED.in(s.around(i, 4, 0)) && IN_WATER.opens(s.around(d.next(), 0, 4))) {
             return;
         }
-        if (draft.facts.headspace().isEmpty()
-                && !draft.inCanner
-                && COOKED_IN_WATER.matcher(s.around(i, 9, 0)).find()) {
+        if (draft.facts.headspace().isEmpty() && !draft.inCanner && COOKED_IN_WATER.in(s.around(i, 9, 0))) {
             return;
         }
         Range words = s.span(i, d.next());
         if (d.most() <= LONGEST_STERILISING
-                && STERILISE.matcher(clause(s, i)).find()
+                && STERILISE.in(clause(s, i))
                 && !s.has(FILLED_JARS)
                 && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
                 && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
-                && (!namesProcess(s) || FIRST.matcher(s.around(d.next(), 0, 2)).lookingAt())
-                && !CANNER_NEXT.matcher(s.around(d.next(), 0, 4)).lookingAt()) {
+                && (!namesProcess(s) || FIRST.opens(s.around(d.next(), 0, 2)))
+                && !CANNER_NEXT.opens(s.around(d.next(), 0, 4))) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
             }
             return;
         }
         // "last time I only gave it 10 minutes": a second thought about the time already told
-        boolean secondThought = !draft.facts.times().isEmpty()
-                && GAVE.matcher(s.around(i, 5, 0)).find();
+        boolean secondThought = !draft.facts.times().isEmpty() && GAVE.in(s.around(i, 5, 0));
         boolean steamed = d.least() > LONGEST_VENTING
                 && s.is(d.next(), "of")
                 && s.is(d.next() + 1, "steam")
                 && draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.STEAM);
         if (!secondThought
-                && !LABEL.matcher(s.around(i, 4, 0)).find()
+                && !LABEL.in(s.around(i, 4, 0))
                 && !isTimed(s, draft, i, d)
                 && !steamed
                 && !Venting.before(s, i, d.next())
                 && !CannerTime.isGoverned(s, i, d.next(), draft.inCannerAt(words.start()))) {
             // "11 pounds on the dial. I give them fifteen minutes"
-            boolean given = GAVE.matcher(s.around(i, 5, 0)).find()
+            boolean given = GAVE.in(s.around(i, 5, 0))
                     && (!draft.facts.methods().isEmpty()
                             || !draft.facts.pressures().isEmpty());
             if ((given || CannerTime.isAlone(s, i, d.next()) || CannerTime.isEnough(s, d.next()))
@@ -310,7 +295,7 @@ final class Durations {
         }
         Fact<ProcessTime> fact = fact(s, i, d);
         draft.facts.times().add(fact);
-        if (BOILED_BEFORE.matcher(s.around(i, 2, 0)).find()) {
+        if (BOILED_BEFORE.in(s.around(i, 2, 0))) {
             draft.boiledTimes.add(fact);
         }
     }
@@ -344,8 +329,7 @@ final class Durations {
     private static boolean isFromTheStart(Sentence s, Draft draft, int next) {
         String behind = s.around(next, 0, 9);
         boolean jars = draft.filled || draft.inCanner || !draft.facts.jars().isEmpty();
-        return FROM_THE_ROCKING.matcher(behind).lookingAt()
-                || jars && FROM_THE_BOIL.matcher(behind).lookingAt();
+        return FROM_THE_ROCKING.opens(behind) || jars && FROM_THE_BOIL.opens(behind);
     }
 
     /** "Thirty minutes after ten minutes venting". */
@@ -358,14 +342,14 @@ final class Durations {
 
     private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
-        return TIMED_IT.matcher(before).find()
+        return TIMED_IT.in(before)
                 || (d.least() > LONGEST_VENTING || isBath(draft))
-                        && (TIMED.matcher(before).find()
+                        && (TIMED.in(before)
                                 || AFTER_VENTING
                                         .matcher(s.around(d.next(), 0, 8))
                                         .lookingAt()
                                 || isFromTheStart(s, draft, d.next())
-                                || ON_THE_DIAL.matcher(s.around(d.next(), 0, 6)).lookingAt());
+                                || ON_THE_DIAL.opens(s.around(d.next(), 0, 6)));
     }
 
     /** The words between the semicolons around a token. */

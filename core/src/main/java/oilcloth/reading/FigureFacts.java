@@ -85,13 +85,12 @@ final class FigureFacts {
             }
         }
         for (int i = 0; i + 1 < s.size(); i++) {
-            if (s.token(i + 1).isNumber()
-                    && NUMBER_OF_JARS.matcher(s.around(i + 1, 4, 0)).find()) {
+            if (s.token(i + 1).isNumber() && NUMBER_OF_JARS.in(s.around(i + 1, 4, 0))) {
                 s.claim(i + 1, i + 2);
             }
             // "October 3"
             if (s.token(i + 1).isNumber()
-                    && MONTH.matcher(s.token(i).norm()).matches()
+                    && MONTH.is(s.token(i).norm())
                     && Character.isUpperCase(s.token(i).raw().charAt(0))
                     && (i + 2 >= s.size() || !s.token(i + 2).isWord())) {
                 s.claim(i + 1, i + 2);
@@ -153,11 +152,11 @@ final class FigureFacts {
         if (u.is("psi")
                 || PressurePounds.at(s, unit)
                 || told && (PressurePounds.alone(s, draft, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
-            if (f.high() == 0 && ALL_ALONG.matcher(s.around(unit + 1, 0, 4)).find()) {
+            if (f.high() == 0 && ALL_ALONG.in(s.around(unit + 1, 0, 4))) {
                 draft.doubt(s.span(i, unit + 1));
             }
             // "the gauge fell to 8 lb", "off heat, 0 psi by itself" is no pressure anybody processed at
-            boolean fell = FELL.matcher(s.around(i, 4, 0)).find();
+            boolean fell = FELL.in(s.around(i, 4, 0));
             if (f.high() <= 30 && f.high() > 0 && !fell) {
                 draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, unit + 1)));
             }
@@ -205,7 +204,7 @@ final class FigureFacts {
         }
         boolean age = f.high() < OLDEST
                 && (!u.isWord() || u.is("and") || u.is("now") || u.is("this") || u.is("years"))
-                && AGE.matcher(s.around(i, 3, 0)).find();
+                && AGE.in(s.around(i, 3, 0));
         return age ? n : year(s, i, f);
     }
 

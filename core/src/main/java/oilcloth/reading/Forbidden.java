@@ -69,8 +69,8 @@ final class Forbidden {
                 .map(p -> p.matcher(s.low()))
                 .filter(Matcher::find)
                 .map(m -> s.low().substring(m.end()))
-                .anyMatch(bad -> WARNS.matcher(bad).find()
-                        && !TAKEN_BACK.matcher(bad).find()
-                        && !(BATH.matcher(bad).find() && draft.facts.pressures().isEmpty()));
+                .anyMatch(bad -> WARNS.in(bad)
+                        && !TAKEN_BACK.in(bad)
+                        && !(BATH.in(bad) && draft.facts.pressures().isEmpty()));
     }
 }

@@ -48,24 +48,21 @@ final class FormAnswer {
         }
         String label = field.group(1).strip();
         String value = field.group(2).strip();
-        boolean no = NO.matcher(value).matches();
-        boolean unknown = UNKNOWN.matcher(value).matches();
-        if (VENT.matcher(label).matches() && no) {
+        boolean no = NO.is(value);
+        boolean unknown = UNKNOWN.is(value);
+        if (VENT.is(label) && no) {
             draft.facts.vented(Fact.read(false, line));
             return true;
         }
-        if (HEADSPACE.matcher(label).matches() && no) {
+        if (HEADSPACE.is(label) && no) {
             draft.facts.headspace(
                     Fact.read(new HeadspaceStated(Headspace.ofInches(0), Headspace.ofInches(0), false), line));
             return true;
         }
-        if (CANNER.matcher(label).matches()) {
+        if (CANNER.is(label)) {
             return canner(value, line, draft);
         }
-        boolean asked = (no || unknown)
-                        && (MUST_BE.matcher(label).matches()
-                                || VENT.matcher(label).matches())
-                || LIDS.matcher(label).matches() && NO_LIDS.matcher(value).find();
+        boolean asked = (no || unknown) && (MUST_BE.is(label) || VENT.is(label)) || LIDS.is(label) && NO_LIDS.in(value);
         if (asked) {
             draft.doubt(line);
         }
@@ -74,11 +71,11 @@ final class FormAnswer {
 
     private static boolean canner(String value, Range line, Draft draft) {
         boolean steps = value.split(" ").length > LONGEST_NAME || value.indexOf(',') >= 0;
-        if (!KNOWN_CANNER.matcher(value).find() && !steps) {
+        if (!KNOWN_CANNER.in(value) && !steps) {
             draft.doubt(line);
             return true;
         }
-        if (BATH.matcher(value).matches()) {
+        if (BATH.is(value)) {
             draft.bathField = Optional.of(line);
         }
         return false;

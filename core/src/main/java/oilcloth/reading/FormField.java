@@ -51,7 +51,7 @@ final class FormField {
     /** @return whether the line is such a field and has been read; the value must end it but for its unit */
     static boolean read(String text, Range line, Draft draft) {
         String low = line.of(text).toLowerCase(java.util.Locale.ROOT);
-        if (BATH.matcher(low).matches()) {
+        if (BATH.is(low)) {
             draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, line));
             return true;
         }
@@ -80,18 +80,18 @@ final class FormField {
         String label = field.group(1).strip();
         Numbers.Figure f = figure.get();
         String unit = value.around(f.next(), 0, 2).replace(".", "").strip();
-        if (TIME.matcher(label).matches()) {
+        if (TIME.is(label)) {
             return time(value, f, unit, draft);
         }
-        if (YIELD.matcher(label).matches()) {
+        if (YIELD.is(label)) {
             return jars(value, f, draft);
         }
-        if (PRESSURE.matcher(label).matches() && f.high() <= MOST_PSI && !TimeWords.MINUTE.contains(unit)) {
+        if (PRESSURE.is(label) && f.high() <= MOST_PSI && !TimeWords.MINUTE.contains(unit)) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), value.span(0, f.next())));
             return true;
         }
-        if (ALTITUDE.matcher(label).matches() && f.high() <= Altitude.HIGHEST_FEET) {
-            boolean metres = METRES.matcher(label + " " + unit).find();
+        if (ALTITUDE.is(label) && f.high() <= Altitude.HIGHEST_FEET) {
+            boolean metres = METRES.in(label + " " + unit);
             Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
             draft.facts.altitude(Fact.read(altitude, value.span(0, f.next())));
             return true;

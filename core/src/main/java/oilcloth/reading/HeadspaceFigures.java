@@ -164,7 +164,7 @@ final class HeadspaceFigures {
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
-        if (Referring.isTakenBack(s, to) || CUT.matcher(s.around(from, 4, 0)).find()) {
+        if (Referring.isTakenBack(s, to) || CUT.in(s.around(from, 4, 0))) {
             return;
         }
         int start = s.token(from).range().start() - s.range().start();
@@ -172,11 +172,11 @@ final class HeadspaceFigures {
         String before = s.low().substring(Math.max(0, start - 60), start);
         String after = s.low().substring(end, Math.min(s.low().length(), end + 40));
         String clauseBefore = before.substring(lastBreak(before));
-        boolean near = HEADSPACE.matcher(after).find()
+        boolean near = HEADSPACE.in(after)
                 || HEADSPACE
                         .matcher(clauseBefore + s.low().substring(start, end))
                         .find()
-                || (LEAVE.matcher(clauseBefore).find()
+                || (LEAVE.in(clauseBefore)
                         && (after.isBlank()
                                 || after.startsWith(".")
                                 || after.startsWith(",")
@@ -184,31 +184,31 @@ final class HeadspaceFigures {
                                 || after.startsWith(" and")
                                 || after.startsWith(" at")));
         // "into hot quarts, one inch down"
-        near |= DOWN.matcher(after).lookingAt();
-        near |= IS_LEFT.matcher(after).lookingAt() && (draft.filled || s.has(FILLS));
-        near |= LEFT.matcher(clauseBefore).find() && !after.startsWith(" of ");
+        near |= DOWN.opens(after);
+        near |= IS_LEFT.opens(after) && (draft.filled || s.has(FILLS));
+        near |= LEFT.in(clauseBefore) && !after.startsWith(" of ");
         // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
         near |= (!s.isItem() || s.has(FILLS))
                 && f.high() <= MOST_BARE_INCHES
-                && ENDS_CLAUSE.matcher(after).find()
-                && BARE_CLAUSE.matcher(clauseBefore).matches()
+                && ENDS_CLAUSE.in(after)
+                && BARE_CLAUSE.is(clauseBefore)
                 && (s.has(FILLS)
                         || draft.filled
                         || isAlone(s, from, to) && !draft.facts.jars().isEmpty());
         boolean leaves = f.high() <= MOST_BARE_INCHES
-                && LIQUID_TO.matcher(before).find()
+                && LIQUID_TO.in(before)
                 && !clauseBefore.contains("canner")
-                && (near || ENDS_CLAUSE.matcher(after).find());
+                && (near || ENDS_CLAUSE.in(after));
         near |= leaves;
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
         if (!near
                 || clauseBefore.contains("solids")
-                || TRIMMED.matcher(clauseBefore).find()
-                || WATER_OVER.matcher(clauseBefore).find()
+                || TRIMMED.in(clauseBefore)
+                || WATER_OVER.in(clauseBefore)
                 // "water covering them by 2 to 3 inches"
                 || clauseBefore.stripTrailing().endsWith(" by")
-                || NOT_HEADSPACE.matcher(tail).find()
-                || OF_THE_BOTTOM.matcher(after).lookingAt()
+                || NOT_HEADSPACE.in(tail)
+                || OF_THE_BOTTOM.opens(after)
                 || s.low().contains("inches of water")
                 || f.high() > 4) {
             return;
@@ -224,13 +224,11 @@ final class HeadspaceFigures {
             return;
         }
         // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
-        boolean covering = leaves
-                || !clauseBefore.contains("canner")
-                        && (COVERING.matcher(clauseBefore).find()
-                                || COVERED.matcher(before).find());
+        boolean covering =
+                leaves || !clauseBefore.contains("canner") && (COVERING.in(clauseBefore) || COVERED.in(before));
         // "1-inch... sorry, half inch headspace"
         boolean corrected = Referring.isCorrection(s, from);
-        boolean muchLess = LEAVE.matcher(clauseBefore).find()
+        boolean muchLess = LEAVE.in(clauseBefore)
                 && draft.facts
                         .headspace()
                         .filter(h -> h.value().least().inches() - f.high() >= MUCH_LESS)

@@ -48,8 +48,8 @@ final class ImpliedMinutes {
         }
         int next = f.get().next();
         boolean alone = next >= s.size() || s.is(next, ".") || s.is(next, ",") || s.is(next, ";");
-        boolean before = BATH_NEXT.matcher(s.around(next, 0, 3)).lookingAt();
-        boolean behind = alone && BATH.matcher(s.around(i, 3, 0)).find();
+        boolean before = BATH_NEXT.opens(s.around(next, 0, 3));
+        boolean behind = alone && BATH.in(s.around(i, 3, 0));
         if (!behind && !before) {
             return false;
         }
@@ -65,7 +65,7 @@ final class ImpliedMinutes {
         Optional<Numbers.Figure> f = s.token(i).isNumber()
                 ? Numbers.at(s.tokens(), i).filter(n -> n.low() >= SHORTEST && n.high() <= LONGEST_AT_PRESSURE)
                 : Optional.empty();
-        if (f.isEmpty() || !AT_PRESSURE.matcher(s.around(f.get().next(), 0, 5)).lookingAt()) {
+        if (f.isEmpty() || !AT_PRESSURE.opens(s.around(f.get().next(), 0, 5))) {
             return false;
         }
         add(s, draft, i, f.get(), Optional.empty());
@@ -80,21 +80,20 @@ final class ImpliedMinutes {
                 && (besideTheBath(s, draft, i)
                         || atPressure(s, draft, i)
                         || s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i))
-                        || SO_IT_WAS.matcher(s.around(i + 1, 0, 2)).lookingAt() && figured(s, draft, i));
+                        || SO_IT_WAS.opens(s.around(i + 1, 0, 2)) && figured(s, draft, i));
     }
 
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
     private static boolean figured(Sentence s, Draft draft, int i) {
-        boolean still = STILL.matcher(s.around(i, 4, 0)).find()
-                || s.has(HERE) && GIVEN.matcher(s.around(i, 3, 0)).find();
+        boolean still = STILL.in(s.around(i, 4, 0)) || s.has(HERE) && GIVEN.in(s.around(i, 3, 0));
         boolean said = still
                 || s.is(i - 1, "figured")
-                || SO_IT_WAS.matcher(s.around(i + 1, 0, 2)).lookingAt()
+                || SO_IT_WAS.opens(s.around(i + 1, 0, 2))
                 || s.is(i - 1, "processed")
                 || s.is(i - 1, "did")
                 || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
-        if (!said || !alone && !SO_IT_WAS.matcher(s.around(i + 1, 0, 2)).lookingAt()) {
+        if (!said || !alone && !SO_IT_WAS.opens(s.around(i + 1, 0, 2))) {
             return false;
         }
         String before =

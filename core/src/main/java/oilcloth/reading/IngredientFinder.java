@@ -111,11 +111,11 @@ final class IngredientFinder {
             return i;
         }
         boolean part = !found.get().unitSaid() && found.get().amount().high() < 1;
-        if (part && REDUCED.matcher(s.around(i, 3, 0)).find()) {
+        if (part && REDUCED.in(s.around(i, 3, 0))) {
             // "until the volume is reduced one-half and ketchup rounds up on a spoon"
             return found.get().next();
         }
-        if (INCH_AND.matcher(s.around(i, 3, 1)).find()) {
+        if (INCH_AND.in(s.around(i, 3, 1))) {
             // "an inch and a half of water"
             return i;
         }
@@ -137,8 +137,7 @@ final class IngredientFinder {
             // "pressed down in a ten gallon crock"
             return amount.next();
         }
-        if (AT_MOST.matcher(s.around(i, 3, 0)).find()
-                && AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()) {
+        if (AT_MOST.in(s.around(i, 3, 0)) && AT_A_TIME.in(s.around(amount.next(), 0, 7))) {
             // "no more than 6 to 8 cups of juice at a time"
             int time = amount.next();
             while (!s.is(time, "time")) {
@@ -147,9 +146,7 @@ final class IngredientFinder {
             return time + 1;
         }
         boolean counted = !amount.unitSaid();
-        if (counted
-                && amount.amount().high() < 1
-                && OF_THE.matcher(s.around(amount.next(), 0, 3)).lookingAt()) {
+        if (counted && amount.amount().high() < 1 && OF_THE.opens(s.around(amount.next(), 0, 3))) {
             // "1/3 of the apples"
             return amount.next();
         }
@@ -212,7 +209,6 @@ final class IngredientFinder {
             }
             return end;
         }
-        JarShare.otherJar(s, amount.amount(), end);
         if (Referring.inPlace(s, draft, match.food(), i) || Referring.toTheProduce(s, draft, match.food(), at)) {
             return end;
         }
@@ -319,7 +315,7 @@ final class IngredientFinder {
                 || match.food().name().equals("butter")
                         && s.is(i - 1, "the")
                         && Facts.values(draft.facts.forms()).contains("butter")
-                || VINEGAR_FROM.matcher(s.around(i, 16, 0)).find()) {
+                || VINEGAR_FROM.in(s.around(i, 16, 0))) {
             return end;
         }
         if ((match.food().isAcidulant() || AcidWords.isWholeFruit(match.food())) && AcidWords.isAskedOf(s)) {
@@ -361,13 +357,15 @@ final class IngredientFinder {
             open = s.is(k, "(") || open && !s.is(k, ")");
         }
         Range range = s.span(from, open && s.is(to, ")") ? to + 1 : to);
-        boolean cut = CUT.matcher(s.around(from, 0, to - from)).find();
+        boolean cut = CUT.in(s.around(from, 0, to - from));
         Food acid = cut ? named : AcidWords.kind(guide, s, named, amount);
         Food food = ContextWords.kind(guide, s, acid, amount, from);
         boolean aside = PouredOff.is(s, draft, food, from);
+        Optional<Ingredient.PerJar> doses = measured.flatMap(a -> JarDoses.of(s, to, a));
         Optional<Ingredient.PerJar> perJar =
-                measured.flatMap(a -> JarShare.of(s, to, a).or(() -> JarShare.withJars(s, a, to)));
-        Optional<Amount> shared = amount.filter(a -> isDosed(food)).flatMap(a -> JarShare.shared(s, a, to));
+                doses.or(() -> measured.flatMap(a -> JarShare.of(s, to, a).or(() -> JarShare.withJars(s, a, to))));
+        Optional<Amount> shared =
+                amount.filter(a -> doses.isEmpty() && isDosed(food)).flatMap(a -> JarShare.shared(s, a, to));
         if (shared.isPresent()) {
             perJar = Optional.of(new Ingredient.PerJar(Optional.empty()));
             amount = shared;

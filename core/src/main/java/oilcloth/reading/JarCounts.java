@@ -88,16 +88,12 @@ final class JarCounts {
 
     /** "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure. */
     static boolean measuresOut(Sentence s, int figure, int behind) {
-        return isMeasure(s, behind)
-                && !OF_MEAT.matcher(s.around(behind, 0, 4)).lookingAt()
-                && !isPutUp(s, figure, behind);
+        return isMeasure(s, behind) && !OF_MEAT.opens(s.around(behind, 0, 4)) && !isPutUp(s, figure, behind);
     }
 
     private static boolean isPutUp(Sentence s, int figure, int behind) {
         String before = s.around(figure, 4, 0);
-        return PUT_UP.matcher(before).find()
-                || MADE.matcher(before).find()
-                        && !LIQUID.matcher(s.around(behind, 0, 5)).lookingAt();
+        return PUT_UP.in(before) || MADE.in(before) && !LIQUID.opens(s.around(behind, 0, 5));
     }
 
     /** The token where a whole figure right before the jar begins; -1 where there is none. */
@@ -122,7 +118,7 @@ final class JarCounts {
     /** "21 lb = 7 qt". */
     static boolean isWhatComes(Sentence s, int i) {
         int figure = figureBefore(s, i);
-        return figure > 0 && COMES_TO.matcher(s.around(figure, 2, 0)).find();
+        return figure > 0 && COMES_TO.in(s.around(figure, 2, 0));
     }
 
     /** "12 pts. raw pack", "9 pts". */
@@ -136,11 +132,11 @@ final class JarCounts {
     static boolean countsJars(Sentence s, int i) {
         int figure = figureBefore(s, i);
         return figure < 0
-                || figure == 0 && HOW_MANY.matcher(s.around(i + 1, 0, 3)).lookingAt()
+                || figure == 0 && HOW_MANY.opens(s.around(i + 1, 0, 3))
                 || isPutUp(s, figure, i + 1)
-                || IN_LOADS.matcher(s.around(i + 1, 0, 4)).lookingAt()
+                || IN_LOADS.opens(s.around(i + 1, 0, 4))
                 || isWhatComes(s, i)
-                || OF_MEAT.matcher(s.around(i + 1, 0, 4)).lookingAt();
+                || OF_MEAT.opens(s.around(i + 1, 0, 4));
     }
 
     private JarCounts() {}

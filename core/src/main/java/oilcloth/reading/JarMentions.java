@@ -38,15 +38,12 @@ final class JarMentions {
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {
                 continue;
             }
-            boolean apart = SUITED.matcher(s.around(found.get().next(), 0, 7)).lookingAt()
+            boolean apart = SUITED.opens(s.around(found.get().next(), 0, 7))
                     || s.is(found.get().next(), "lids");
             boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
-            boolean none = s.is(i - 1, "no")
-                    || s.is(i - 1, "not")
-                    || NOT_FOR.matcher(s.around(i, 3, 0)).find();
-            apart |= GENERALLY.matcher(s.around(found.get().next(), 0, 4)).lookingAt()
-                    || OF_A_LOAD.matcher(s.around(i, 5, 0)).find();
-            if (share || none || apart || HOLDS.matcher(s.around(i, 3, 0)).find()) {
+            boolean none = s.is(i - 1, "no") || s.is(i - 1, "not") || NOT_FOR.in(s.around(i, 3, 0));
+            apart |= GENERALLY.opens(s.around(found.get().next(), 0, 4)) || OF_A_LOAD.in(s.around(i, 5, 0));
+            if (share || none || apart || HOLDS.in(s.around(i, 3, 0))) {
                 // "half cup water/quart of fruit", "a rack that holds seven quarts", "no quarts", "out of quart lids"
                 s.claim(i, found.get().next());
                 continue;
@@ -100,8 +97,7 @@ final class JarMentions {
             return false;
         }
         String before = i > 1 ? s.token(i - 2).norm() : "";
-        boolean dose =
-                DOSED.contains(before) && DOSE.matcher(s.around(i - 2, 8, 0)).find();
+        boolean dose = DOSED.contains(before) && DOSE.in(s.around(i - 2, 8, 0));
         return !dose && !NOT_MEASURED.contains(before);
     }
 
@@ -111,7 +107,7 @@ final class JarMentions {
                 || s.is(i - 1, "every")
                 || s.is(i - 1, "a")
                 || toThe(s, i)
-                || SPOONS_IN.matcher(s.around(i, 6, 0)).find();
+                || SPOONS_IN.in(s.around(i, 6, 0));
     }
 
     /** "2 tablespoons in each quart (1 T in pints)". */

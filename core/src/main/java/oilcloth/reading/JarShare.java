@@ -54,9 +54,8 @@ final class JarShare {
         boolean dose = amount.unit().kind() == Unit.Kind.VOLUME
                 && amount.high() * amount.unit().inBase() <= MOST_IN_A_JAR * Unit.CUP.inBase();
         return dose
-                        && (told.contains("s with ")
-                                        && WITH_SPOONS.matcher(told).find()
-                                || IN_THE_BOTTOM.matcher(s.around(to, 0, 7)).lookingAt() && s.wholeHas(NAMES_JARS))
+                        && (told.contains("s with ") && WITH_SPOONS.in(told)
+                                || IN_THE_BOTTOM.opens(s.around(to, 0, 7)) && s.wholeHas(NAMES_JARS))
                 ? Optional.of(new Ingredient.PerJar(Optional.empty()))
                 : Optional.empty();
     }
@@ -130,42 +129,6 @@ final class JarShare {
         return IntStream.range(from, to).anyMatch(k -> s.is(k, ",") || s.is(k, ";"));
     }
 
-    /** "1 tablespoon lemon juice per pint or 2 tablespoons per quart": the same dose told for another jar is claimed. */
-    static void otherJar(Sentence s, Amount amount, int from) {
-        Optional<Dose> first = doseAt(s, from, amount);
-        for (int k = from; first.isPresent() && k + 1 < s.size() && k <= from + FEW_WORDS; k++) {
-            boolean joins = s.is(k, "or") || s.is(k, "and") || s.is(k, ",") || s.is(k, ";") || s.is(k, "(");
-            Optional<Amounts.Found> again = joins ? Amounts.at(s.tokens(), k + 1) : Optional.empty();
-            boolean same = again.flatMap(a -> doseAt(s, a.next(), a.amount()))
-                    .filter(first.get()::isAs)
-                    .isPresent();
-            if (same) {
-                s.claim(k + 1, again.get().next());
-                return;
-            }
-        }
-    }
-
-    /** So much of an acid to a jar of so many pints. */
-    private record Dose(Amount amount, double pints) {
-        private static final double NEAR = 0.02;
-
-        boolean isAs(Dose other) {
-            double mine = amount.middle() / pints;
-            return amount.unit() == other.amount.unit()
-                    && Math.abs(mine - other.amount.middle() / other.pints) < NEAR * mine;
-        }
-    }
-
-    private static Optional<Dose> doseAt(Sentence s, int from, Amount amount) {
-        boolean per = s.is(from, "per") || s.is(from, "each") || s.is(from, "every");
-        boolean plural = s.is(from, "in") && (s.is(from + 1, "pints") || s.is(from + 1, "quarts"));
-        int at = per || plural ? from + 1 : s.is(from, "to") || s.is(from, "in") ? from + 2 : s.size();
-        return at >= s.size()
-                ? Optional.empty()
-                : JarMentions.at(s, at).map(j -> new Dose(amount, j.jar().pints()));
-    }
-
     /**
      * "14 tablespoons of lemon juice, 2 in each jar", "8 cloves of garlic (1 per jar)": what comes to a jar of an amount
      * that was told for the batch, in the same unit. The words
@@ -179,7 +142,7 @@ final class JarShare {
             boolean jar = each
                     && (s.is(per + 1, "jar")
                             || per + 1 < s.size() && JarMentions.at(s, per + 1).isPresent()
-                            || OF_THE_JARS.matcher(s.around(per + 1, 0, 5)).lookingAt());
+                            || OF_THE_JARS.opens(s.around(per + 1, 0, 5)));
             if (jar) {
                 int at = number == k ? k - 1 : number;
                 Optional<Amounts.Found> found = Amounts.at(s.tokens(), at)

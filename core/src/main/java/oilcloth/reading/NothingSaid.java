@@ -32,16 +32,16 @@ final class NothingSaid {
         boolean word = s.size() <= 2
                 && Talk.isCommon(s.token(0).norm())
                 && !Talk.isWeighty(s.token(0).norm());
-        boolean skins = UNPEELED.matcher(s.low()).matches();
+        boolean skins = s.isWholly(UNPEELED);
         return skins
                 || s.leavesOutOnly()
-                || ON_OPENING.matcher(s.low()).matches()
+                || s.isWholly(ON_OPENING)
                 || Serving.isPutInLater(s)
-                || BELIEVES.matcher(s.low()).matches()
-                || COLOURED.matcher(s.low()).matches()
-                || SYRUP_CHOSEN.matcher(s.low()).matches()
+                || s.isWholly(BELIEVES)
+                || s.isWholly(COLOURED)
+                || s.isWholly(SYRUP_CHOSEN)
                 || word && (s.size() == 1 || !s.token(1).isWord())
-                || NUMERAL.matcher(s.low()).matches();
+                || s.isWholly(NUMERAL);
     }
 
     private NothingSaid() {}

@@ -266,7 +266,7 @@ final class PhraseFacts {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
         }
         draft.filled |= fills || s.has(TO_THE_TOP);
-        boolean boils = draft.lidded && BOIL_NOW.matcher(s.low()).lookingAt();
+        boolean boils = draft.lidded && s.opensWith(BOIL_NOW);
         if (boils && draft.facts.methods().isEmpty()) {
             draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, s.span(0, 1)));
             draft.inCanner = true;

@@ -55,7 +55,7 @@ final class PouredOff {
 
     /** Whether the words around a token say that fat was drained off. */
     static boolean drainsFat(Sentence s, int at) {
-        return FAT_DRAINED.matcher(s.around(at, 5, 4)).find();
+        return FAT_DRAINED.in(s.around(at, 5, 4));
     }
 
     private static final Cue KEPT = Cue.of(
@@ -68,7 +68,7 @@ final class PouredOff {
     }
 
     private static boolean isPouredOff(String words) {
-        return ASIDE.matcher(words).find() && !IN_JAR.matcher(words).find();
+        return ASIDE.in(words) && !IN_JAR.in(words);
     }
 
     private static final String OF_LIME = "\\b(pickling|slaked|hydrated) lime\\b|\\blime water\\b";
@@ -77,8 +77,7 @@ final class PouredOff {
 
     /** "1 1/2 cups pickling lime, 1 1/2 gallons water": nobody boils a brine by the gallon beside lime. */
     private static boolean isLimeWater(Sentence s, int from) {
-        return LIME.matcher(setting(s, from)).find()
-                || s.around(from, 0, 5).contains("gal") && s.wholeHas(LIME_ANYWHERE);
+        return LIME.in(setting(s, from)) || s.around(from, 0, 5).contains("gal") && s.wholeHas(LIME_ANYWHERE);
     }
 
     private static final Cue BROWNING = Cue.of("\\b(brown|dark|discolou?r)");

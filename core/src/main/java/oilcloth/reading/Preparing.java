@@ -95,8 +95,7 @@ final class Preparing {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.SOAKED, d.most()), s.span(i, d.next())));
-        } else if (heatBefore(s, i)
-                || BOIL_NEXT.matcher(s.around(d.next(), 0, 6)).lookingAt()) {
+        } else if (heatBefore(s, i) || BOIL_NEXT.opens(s.around(d.next(), 0, 6))) {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.HEATED, d.most()), s.span(i, d.next())));
@@ -129,9 +128,9 @@ final class Preparing {
                 ? 1
                 : unit.startsWith("week") || unit.startsWith("wk") ? 7 : unit.startsWith("month") ? 30 : 0;
         if (each > 0
-                && !RECURRING.matcher(s.around(i, 2, 0)).find()
-                && !KEEPS.matcher(s.around(i, 5, 0)).find()
-                && !AGO.matcher(s.around(d.next(), 0, 2)).lookingAt()) {
+                && !RECURRING.in(s.around(i, 2, 0))
+                && !KEEPS.in(s.around(i, 5, 0))
+                && !AGO.opens(s.around(d.next(), 0, 2))) {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.STOOD, d.most() * each), s.span(i, d.next())));
@@ -201,9 +200,7 @@ final class Preparing {
             while (s.is(u, "-")) {
                 u++;
             }
-            if (u < s.size()
-                    && INCH.contains(s.token(u).norm())
-                    && PIECES.matcher(s.around(u + 1, 0, 4)).lookingAt()) {
+            if (u < s.size() && INCH.contains(s.token(u).norm()) && PIECES.opens(s.around(u + 1, 0, 4))) {
                 draft.facts
                         .prepared()
                         .add(Fact.read(

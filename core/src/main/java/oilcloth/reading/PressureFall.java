@@ -48,8 +48,8 @@ final class PressureFall {
 
     /** "The power blinked … and started the 30 minutes all over." */
     static void settle(String text, Draft draft) {
-        draft.unread.removeIf(u -> draft.restarted
-                && POWER.matcher(u.range().of(text).toLowerCase(Locale.ROOT)).find());
+        draft.unread.removeIf(
+                u -> draft.restarted && POWER.in(u.range().of(text).toLowerCase(Locale.ROOT)));
     }
 
     private static boolean isStartedAgain(Sentence s) {

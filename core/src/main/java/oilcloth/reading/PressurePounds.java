@@ -50,19 +50,15 @@ final class PressurePounds {
                 || !s.token(figure + 1).isWord()
                 || GOES_ON.contains(s.token(figure + 1).norm());
         return WEIGHTS.contains(s.token(figure).norm())
-                && (WEIGHT_ON.matcher(s.around(figure, 3, 0)).find()
-                        || WEIGHT_UP.matcher(s.around(figure, 5, 0)).find())
+                && (WEIGHT_ON.in(s.around(figure, 3, 0)) || WEIGHT_UP.in(s.around(figure, 5, 0)))
                 && ends;
     }
 
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
     static boolean bare(Sentence s, int figure, boolean gaugeTold) {
         return (s.has(GAUGE)
-                        || gaugeTold
-                                && (MINUTES_AT.matcher(s.around(figure, 3, 0)).find()
-                                        || KEPT_AT.matcher(s.around(figure, 5, 0))
-                                                .find()))
-                && (BARE.matcher(s.around(figure, 4, 0)).find()
+                        || gaugeTold && (MINUTES_AT.in(s.around(figure, 3, 0)) || KEPT_AT.in(s.around(figure, 5, 0))))
+                && (BARE.in(s.around(figure, 4, 0))
                         || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
                                 && ON_THE_DIAL
                                         .matcher(s.around(figure + 1, 0, 4))
@@ -120,7 +116,7 @@ final class PressurePounds {
         if (!pounds || !isFull(draft) || f.low() < LEAST || f.high() > MOST || s.isItem() || s.is(unit + 1, "of")) {
             return false;
         }
-        if (THEN_MINUTES.matcher(s.around(unit, 0, 16)).lookingAt()) {
+        if (THEN_MINUTES.opens(s.around(unit, 0, 16))) {
             return true;
         }
         // "I used 10 pounds and got 7 quarts" weighs what is canned
@@ -130,7 +126,7 @@ final class PressurePounds {
                 : unit + 1 >= s.size()
                         || !s.token(unit + 1).isWord()
                         || GOES_ON.contains(s.token(unit + 1).norm());
-        return ends && BROUGHT_TO.matcher(s.around(unit - 1, 4, 0)).find() && !s.has(WEIGHED);
+        return ends && BROUGHT_TO.in(s.around(unit - 1, 4, 0)) && !s.has(WEIGHED);
     }
 
     private static boolean isFull(Draft draft) {
@@ -154,12 +150,11 @@ final class PressurePounds {
     static boolean at(Sentence s, int unit) {
         Token u = s.token(unit);
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))
-                || OFF_BY.matcher(s.around(unit, 4, 0)).find()
+                || OFF_BY.in(s.around(unit, 4, 0))
                 || LOTS.contains(unit + 1 < s.size() ? s.token(unit + 1).norm() : "")) {
             return false;
         }
-        if (s.around(unit, 4, 0).contains("pressure : ")
-                || WEIGHT_BEFORE.matcher(s.around(unit, 4, 0)).find()) {
+        if (s.around(unit, 4, 0).contains("pressure : ") || WEIGHT_BEFORE.in(s.around(unit, 4, 0))) {
             return true;
         }
         String after = s.around(unit, 0, 4);
@@ -177,12 +172,12 @@ final class PressurePounds {
                 && StepWords.isPlain(unit + 1 < s.size() ? s.token(unit + 1).norm() : "and")) {
             return true;
         }
-        if (s.is(unit + 1, "(") && GAUGE.matcher(inBracket(s, unit + 1)).find()) {
+        if (s.is(unit + 1, "(") && GAUGE.in(inBracket(s, unit + 1))) {
             // "10 pounds (it's the weighted kind) for 25 minutes"
             return true;
         }
-        return TIMES_MINUTES.matcher(after).find()
-                || s.has(PRESSURE_NEAR) && OF_TWO.matcher(s.around(unit, 0, 5)).lookingAt()
+        return TIMES_MINUTES.in(after)
+                || s.has(PRESSURE_NEAR) && OF_TWO.opens(s.around(unit, 0, 5))
                 || after.contains("pressure")
                 || after.contains("weighted")
                 || after.contains("dial")
@@ -191,12 +186,10 @@ final class PressurePounds {
                 || after.contains("regulator")
                 || after.contains("jiggler")
                 || after.contains("rocker")
-                || (s.has(GAUGE)
-                                || s.has(WEIGHT_GOES_ON)
-                                || HELD.matcher(s.around(unit + 1, 0, 7)).lookingAt())
-                        && HELD_AT.matcher(s.around(unit, 6, 0)).find()
-                || GAUGE_BEFORE.matcher(s.around(unit, 5, 0)).find()
-                || MINUTES_AT.matcher(s.around(unit, 5, 0)).find()
+                || (s.has(GAUGE) || s.has(WEIGHT_GOES_ON) || HELD.opens(s.around(unit + 1, 0, 7)))
+                        && HELD_AT.in(s.around(unit, 6, 0))
+                || GAUGE_BEFORE.in(s.around(unit, 5, 0))
+                || MINUTES_AT.in(s.around(unit, 5, 0))
                 || s.is(unit + 1, "for") && s.is(unit - 2, "at")
                 || (s.has(PRESSURE_NEAR)
                         && (s.around(unit, 4, 0).contains("min")

@@ -57,8 +57,7 @@ final class ProductName {
         boolean later = s.has(ON_OPENING);
         for (Phrase<String> style : later ? List.<Phrase<String>>of() : FormWords.STYLES) {
             s.find(style.pattern())
-                    .filter(r -> !SERVED.matcher(before(s, r.start() - s.range().start()))
-                            .find())
+                    .filter(r -> !SERVED.in(before(s, r.start() - s.range().start())))
                     .ifPresent(r -> draft.facts.forms().add(Fact.read(style.value(), r)));
         }
     }
@@ -116,24 +115,19 @@ final class ProductName {
     private static boolean isMade(Sentence s, Range form) {
         int at = form.start() - s.range().start();
         String behind = s.low().substring(form.end() - s.range().start());
-        return !PURPOSE.matcher(before(s, at)).find()
-                && (s.searched().mayHold(MAKING)
-                                && MAKING.matcher(before(s, at)).find()
-                        || OWN.matcher(before(s, at)).find()
-                                && TURNED.matcher(behind).lookingAt()
-                        || HEADS.matcher(s.low().substring(0, at)).matches()
-                                && (COLON.matcher(behind).lookingAt()
-                                        || s.range().start() == 0
-                                                && COMMA.matcher(behind).lookingAt()));
+        return !PURPOSE.in(before(s, at))
+                && (s.searched().mayHold(MAKING) && MAKING.in(before(s, at))
+                        || OWN.in(before(s, at)) && TURNED.opens(behind)
+                        || HEADS.is(s.low().substring(0, at))
+                                && (COLON.opens(behind) || s.range().start() == 0 && COMMA.opens(behind)));
     }
 
     /** "Tomato sauce, thin.": nothing but the name, wherever it stands in a letter without a title. */
     private static boolean isLabel(Sentence s, Range form) {
         int at = form.start() - s.range().start();
         return s.size() <= LABEL
-                && HEADS.matcher(s.low().substring(0, at)).matches()
-                && COMMA.matcher(s.low().substring(form.end() - s.range().start()))
-                        .lookingAt();
+                && HEADS.is(s.low().substring(0, at))
+                && COMMA.opens(s.low().substring(form.end() - s.range().start()));
     }
 
     private static String before(Sentence s, int at) {
@@ -142,17 +136,14 @@ final class ProductName {
 
     private static void forms(Sentence s, Draft draft, List<Phrase<String>> forms, boolean title) {
         forms.forEach(f -> s.find(f.pattern())
-                .filter(r -> !OF_JARS.matcher(
-                                s.low().substring(r.end() - s.range().start()))
-                        .lookingAt())
-                .filter(r -> !PURPOSE.matcher(before(s, r.start() - s.range().start()))
-                        .find())
+                .filter(r ->
+                        !OF_JARS.opens(s.low().substring(r.end() - s.range().start())))
+                .filter(r -> !PURPOSE.in(before(s, r.start() - s.range().start())))
                 .filter(r -> !NotInTheJar.isForLater(
                         s.low().substring(r.end() - s.range().start())))
                 .filter(r -> title
                         || !s.searched().mayHold(SERVED)
-                        || !SERVED.matcher(before(s, r.start() - s.range().start()))
-                                .find())
+                        || !SERVED.in(before(s, r.start() - s.range().start())))
                 .ifPresent(r -> draft.facts.forms().add(Fact.read(f.value(), r))));
     }
 }

@@ -106,7 +106,7 @@ public final class QuestionReader {
                 first(METHODS, low),
                 first(GAUGES, low),
                 altitude(low, s),
-                WITHOUT.matcher(low).find(),
+                WITHOUT.in(low),
                 rest(low));
     }
 
@@ -130,10 +130,10 @@ public final class QuestionReader {
     }
 
     private static Optional<Altitude> altitude(String low, Sentence s) {
-        if (MILE_HIGH.matcher(low).find()) {
+        if (MILE_HIGH.in(low)) {
             return Optional.of(Altitude.ofFeet(5_280));
         }
-        if (SEA_LEVEL.matcher(low).find()) {
+        if (SEA_LEVEL.in(low)) {
             return Optional.of(Altitude.ofFeet(0));
         }
         Matcher feet = FEET.matcher(low);

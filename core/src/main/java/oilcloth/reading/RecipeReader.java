@@ -189,7 +189,7 @@ public final class RecipeReader {
                 .orElse(false);
         return !amount
                 && (labelled || !sentence)
-                && !BULLET.matcher(words).find()
+                && !BULLET.in(words)
                 && (!HEADING.matcher(words).matches() || namesDish(s, words))
                 && !words.contains(";")
                 && (!ingredients.foodsOf(s).isEmpty() || ProductName.namesForm(s));
@@ -245,7 +245,7 @@ public final class RecipeReader {
 
     private boolean isItem(String text, Range line) {
         String words = line.of(text);
-        boolean bullet = BULLET.matcher(words).find();
+        boolean bullet = BULLET.in(words);
         if (words.length() > ITEM_LENGTH) {
             return false;
         }

@@ -26,12 +26,12 @@ final class Referring {
      * @return the token of the food that is meant; negative where the amount is of something else
      */
     static int back(Sentence s, Lexicon lexicon, int i, int next) {
-        return OF_IT.matcher(s.around(next, 0, 2)).matches() ? foodBefore(s, lexicon, i) : -1;
+        return OF_IT.is(s.around(next, 0, 2)) ? foodBefore(s, lexicon, i) : -1;
     }
 
     /** Whether an amount is of something put in that nobody has named. @param next the token after the amount */
     static boolean toAnAddition(Sentence s, Lexicon lexicon, int i, int next) {
-        return OF_IT.matcher(s.around(next, 0, 2)).matches()
+        return OF_IT.is(s.around(next, 0, 2))
                 && IntStream.range(Math.max(0, foodBefore(s, lexicon, i)), i)
                         .anyMatch(k -> ADDS.contains(s.token(k).norm()));
     }
@@ -97,11 +97,11 @@ final class Referring {
         }
         Ingredient before = draft.ingredients.get(last);
         boolean same = before.amount().isPresent() && s.range().contains(before.range());
-        boolean bought = same && AS_BOUGHT.matcher(s.low()).find();
+        boolean bought = same && s.has(AS_BOUGHT);
         boolean told = s.is(i - 1, "=")
                 || bought
                         && (s.is(i - 1, ",") || s.is(i - 1, "so") && s.is(i - 2, ","))
-                        && PREPARED.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                        && PREPARED.opens(s.around(amount.next(), 0, 4))
                         && namesNoOther(s, lexicon, before.food(), amount.next());
         if (told && bought) {
             draft.ingredients.set(last, before.withAmount(amount.amount()));
@@ -125,7 +125,7 @@ final class Referring {
             "([.…,—–-] )*(no(?= ,? ?(half|a |one|\\d))|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?([\\d½¼¾]|half\\b|one\\b)");
 
     static boolean isTakenBack(Sentence s, int next) {
-        return TAKEN_BACK.matcher(s.around(next, 0, 8)).lookingAt();
+        return TAKEN_BACK.opens(s.around(next, 0, 8));
     }
 
     private static final Cue CORRECTION = Cue.of(
@@ -133,7 +133,7 @@ final class Referring {
 
     /** "Sorry, half inch": a sentence of its own that puts the figure at {@code from} right. */
     static boolean isCorrection(Sentence s, int from) {
-        return CORRECTION.matcher(s.around(from, from, 0)).matches();
+        return CORRECTION.is(s.around(from, from, 0));
     }
 
     /** "1 tsp.. no, half tsp salt": the amount the sentence before ended with is forgotten. */

@@ -91,7 +91,7 @@ final class Residue {
                 s.claim(i, i + FIGURES_OF_A_CLOCK);
                 continue;
             }
-            if (OF_CLOTH.matcher(s.around(i + 1, 0, 5)).lookingAt()
+            if (OF_CLOTH.opens(s.around(i + 1, 0, 5))
                     || isNumbered(s, i)
                     || isEars(s, i)
                     || isSound(s, i)
@@ -103,7 +103,7 @@ final class Residue {
                 continue;
             }
             // "8 cloves garlic (1 per jar)" only shares out what was read
-            boolean shares = PER.matcher(s.around(i + 1, 0, 3)).lookingAt()
+            boolean shares = PER.opens(s.around(i + 1, 0, 3))
                     && !s.low().contains("juice")
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
@@ -111,13 +111,13 @@ final class Residue {
                     && (s.isItem() || s.has(KITCHEN_SENTENCE) || s.has(OF_A_GAUGE) || isOtherAltitude(s, draft, i));
 
             bears &= !isDate(s.token(i).norm())
-                    && !DATED.matcher(s.around(i, 3, 0)).find()
+                    && !DATED.in(s.around(i, 3, 0))
                     && !isTime(s, i)
                     && !isHeat(s, i)
                     && !isVenting(s, i)
                     && !isCountOfJars(s, i)
                     && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "")
-                    && !OF_THE_DEPTH.matcher(s.around(i + 1, 0, 4)).lookingAt();
+                    && !OF_THE_DEPTH.opens(s.around(i + 1, 0, 4));
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;
@@ -141,8 +141,8 @@ final class Residue {
                 || isHeat(s, i)
                 || isCountOfJars(s, i)
                 || isDate(s.token(i).norm())
-                || DATED.matcher(s.around(i, 3, 0)).find()
-                || OF_THE_DEPTH.matcher(s.around(i + 1, 0, 4)).lookingAt();
+                || DATED.in(s.around(i, 3, 0))
+                || OF_THE_DEPTH.opens(s.around(i + 1, 0, 4));
     }
 
     private static final int FIGURES_OF_A_CLOCK = 3;
@@ -155,7 +155,7 @@ final class Residue {
     private static boolean isMinutes(Sentence s, int i) {
         return s.is(i + 1, ":")
                 && s.is(i + 2, "00")
-                && !HOUR.matcher(s.around(i, 1, 0)).find()
+                && !HOUR.in(s.around(i, 1, 0))
                 && !(i + 3 < s.size() && HALF_DAY.contains(s.token(i + 3).norm()));
     }
 
@@ -213,8 +213,7 @@ final class Residue {
     /** "I boiled 20 ears five minutes": as they grew, where the corn is named. */
     private static boolean isEars(Sentence s, int i) {
         String behind = s.around(i + 1, 0, 2);
-        return EARS.matcher(behind).lookingAt() && s.wholeHas(CORN)
-                || BIRDS.matcher(behind).lookingAt();
+        return EARS.opens(behind) && s.wholeHas(CORN) || BIRDS.opens(behind);
     }
 
     /** "Doing this for 4-H". */
@@ -251,7 +250,7 @@ final class Residue {
     private static boolean isAcidReading(Sentence s, int i) {
         String before =
                 s.low().substring(0, s.token(i).range().start() - s.range().start());
-        return ACID_READING.matcher(before).find()
+        return ACID_READING.in(before)
                 && Numbers.at(s.tokens(), i).filter(f -> f.high() <= LOW_ENOUGH).isPresent();
     }
 
@@ -316,14 +315,12 @@ final class Residue {
 
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {
-        return PINGED.matcher(s.around(i + 1, 0, 4)).lookingAt() && !s.has(FALLEN)
+        return PINGED.opens(s.around(i + 1, 0, 4)) && !s.has(FALLEN)
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
-                || s.is(i + 1, "of")
-                        && s.is(i + 2, "them")
-                        && JARS_BEFORE.matcher(s.around(i, 2, 0)).find()
-                || POTS.matcher(s.around(i + 1, 0, 3)).lookingAt()
-                || SO_MANY_OF.matcher(s.around(i, i > 1 ? 2 : i, 4)).find()
-                || s.is(i + 1, "jars") && MAKES.matcher(s.around(i, 4, 0)).find();
+                || s.is(i + 1, "of") && s.is(i + 2, "them") && JARS_BEFORE.in(s.around(i, 2, 0))
+                || POTS.opens(s.around(i + 1, 0, 3))
+                || SO_MANY_OF.in(s.around(i, i > 1 ? 2 : i, 4))
+                || s.is(i + 1, "jars") && MAKES.in(s.around(i, 4, 0));
     }
 
     /** "Simmered 30 minutes or so, more like 45". */
@@ -344,7 +341,7 @@ final class Residue {
         boolean cooking = COOKING.contains(verb)
                 || s.is(i - 1, "another")
                         && (s.low().contains("boil") || s.low().contains("simmer"))
-                || MORE_LIKE.matcher(s.around(i, 2, 0)).find() && s.has(ON_THE_STOVE);
+                || MORE_LIKE.in(s.around(i, 2, 0)) && s.has(ON_THE_STOVE);
         return cooking
                 && (i + 1 >= s.size()
                         || !s.token(i + 1).isWord()
@@ -363,10 +360,9 @@ final class Residue {
         boolean celsius = s.is(i + 1, "c")
                 && Numbers.at(s.tokens(), i).filter(f -> f.low() >= BOILING).isPresent();
         return celsius
-                || AT.matcher(s.around(i, 2, 0)).find() && (s.has(HOT) || cold)
+                || AT.in(s.around(i, 2, 0)) && (s.has(HOT) || cold)
                 || (s.has(BOILING_POINT) || s.has(THERMOMETER))
                         && s.token(i).raw().matches("(19|20|21|22)\\d")
-                || s.token(i).raw().matches("[89]")
-                        && OVER_BOILING.matcher(s.around(i, 0, 4)).find();
+                || s.token(i).raw().matches("[89]") && OVER_BOILING.in(s.around(i, 0, 4));
     }
 }

@@ -20,7 +20,7 @@ final class SameKind {
                 int end = i + named.get().length();
                 boolean ends = end >= s.size() || end == s.size() - 1 && s.is(end, ".");
                 return ends
-                        && KIND.matcher(s.around(i, i, 0)).matches()
+                        && KIND.is(s.around(i, i, 0))
                         && draft.ingredients.stream().anyMatch(known -> known.food()
                                 .equals(named.get().food()));
             }

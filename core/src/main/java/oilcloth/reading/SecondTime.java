@@ -30,7 +30,7 @@ final class SecondTime {
         if (draft.facts.times().isEmpty()) {
             return Optional.empty();
         }
-        if (!draft.facts.pressures().isEmpty() && ONLY_POUNDS.matcher(s.low()).matches()) {
+        if (!draft.facts.pressures().isEmpty() && s.isWholly(ONLY_POUNDS)) {
             return Optional.of(s.range());
         }
         boolean told = draft.facts.times().stream()

@@ -72,6 +72,11 @@ final class Sentence {
     /** Null where nobody has asked yet. */
     private List<Optional<Lexicon.Match>> foods;
 
+    /** Its tokens, a space behind each, and where each begins; null where nobody has asked yet. */
+    private String joined;
+
+    private int[] opens;
+
     /** Not a number where nobody has asked yet. */
     private double weight = Double.NaN;
 
@@ -244,6 +249,16 @@ final class Sentence {
                 && known.computeIfAbsent(cue, c -> c.find(searched(), 0).isPresent());
     }
 
+    /** Whether it is the cue from end to end. */
+    boolean isWholly(Cue cue) {
+        return searched().mayHold(cue) && cue.matcher(low).matches();
+    }
+
+    /** Whether it begins with the cue. */
+    boolean opensWith(Cue cue) {
+        return searched().mayHold(cue) && cue.matcher(low).lookingAt();
+    }
+
     /** The first match that no negation stands before in its clause. */
     Optional<Range> find(Cue cue) {
         Optional<Range> found = cue.find(searched(), 0);
@@ -315,11 +330,19 @@ final class Sentence {
 
     /** The words around a token, joined, for cheap context tests. */
     String around(int i, int before, int after) {
-        StringBuilder b = new StringBuilder();
-        for (int k = Math.max(0, i - before); k < Math.min(tokens.size(), i + after); k++) {
-            b.append(tokens.get(k).norm()).append(' ');
+        if (joined == null) {
+            StringBuilder b = new StringBuilder();
+            opens = new int[tokens.size() + 1];
+            for (int k = 0; k < tokens.size(); k++) {
+                opens[k] = b.length();
+                b.append(tokens.get(k).norm()).append(' ');
+            }
+            opens[tokens.size()] = b.length();
+            joined = b.toString();
         }
-        return b.toString();
+        int from = Math.max(0, i - before);
+        int to = Math.min(tokens.size(), i + after);
+        return from < to ? joined.substring(opens[from], opens[to]) : "";
     }
 
     /** The whole text the sentence stands in. */

@@ -87,7 +87,7 @@ final class Serving {
 
     /** Whether the sentence says no more than what goes in when the jar is opened. */
     static boolean isPutInLater(Sentence s) {
-        return PUT_IN_LATER.matcher(s.low()).matches();
+        return s.isWholly(PUT_IN_LATER);
     }
 
     static boolean isPlainlyTold(Sentence s) {
@@ -153,7 +153,7 @@ final class Serving {
             return at >= eaten.get().start();
         }
         int from = CUE.find(s.searched(), 0).map(Range::end).orElse(s.low().length());
-        return at <= from || !PUT_IN.matcher(s.low().substring(from, at)).find();
+        return at <= from || !PUT_IN.in(s.low().substring(from, at));
     }
 
     private static final Cue DASH =
@@ -161,7 +161,7 @@ final class Serving {
 
     /** What is put on at the table has no measure. */
     static boolean isADash(Sentence s, int i) {
-        return DASH.matcher(s.around(i, 0, 3)).lookingAt();
+        return DASH.opens(s.around(i, 0, 3));
     }
 
     private static final Cue PUT_IN = Cue.of(

@@ -89,14 +89,12 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             end = k + match.get().length();
             others.add(new Other(match.get().food(), k, end));
         }
-        boolean eachOf =
-                from > 1 && FOR_EACH.matcher(s.around(from, EACH_BEHIND, 0)).find();
+        boolean eachOf = from > 1 && FOR_EACH.in(s.around(from, EACH_BEHIND, 0));
         if (others.isEmpty() || !joined && !eachOf) {
             return new SharedAmount(List.of(), amount, false, from);
         }
         // "6 cups each carrots, corn, beans, limas": the word before the first name joins them
-        boolean each =
-                FOR_EACH.matcher(s.around(from, from, end - from + EACH_BEHIND)).find();
+        boolean each = FOR_EACH.in(s.around(from, from, end - from + EACH_BEHIND));
         Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (others.size() + 1));
         return new SharedAmount(others, share, !each && !either, end);
     }

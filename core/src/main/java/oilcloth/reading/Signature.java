@@ -19,7 +19,8 @@ final class Signature {
 
     /** A line of nothing but names: "Bettina Loomis", "D. Quill, Upper Marsh Rd.", or of tags: "#zucchinilife". */
     static boolean is(Sentence s, Lexicon lexicon) {
-        boolean names = s.size() <= (isBelowClosing(s) || s.has(OPENS_WITH_CLOSING) ? FULL_NAME : NAME_WORDS)
+        boolean names = s.size() <= NAME_WORDS
+                || s.size() <= FULL_NAME && (s.has(OPENS_WITH_CLOSING) || isBelowClosing(s))
                 || s.size() <= ADDRESS_WORDS && s.has(ADDRESS);
         for (int i = 0; names && i < s.size(); i++) {
             Token t = s.token(i);
@@ -48,7 +49,7 @@ final class Signature {
     static boolean isBelowClosing(Sentence s) {
         int at = s.range().start();
         String before = s.whole().substring(Math.max(0, at - CLOSING_LINE), at).toLowerCase(Locale.ROOT);
-        return before.contains("\n") && CLOSING.matcher(before).find();
+        return before.contains("\n") && CLOSING.in(before);
     }
 
     private Signature() {}

@@ -90,9 +90,8 @@ final class StepWords {
             boolean done = word.endsWith("ed")
                     && !Talk.isCommon(word)
                     && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));
-            boolean told = !PLAIN.has(word)
-                    && (i == 0 || VERB_PLACE.matcher(s.token(i - 1).norm()).matches())
-                    && object(s, i + 1);
+            boolean told =
+                    !PLAIN.has(word) && (i == 0 || VERB_PLACE.is(s.token(i - 1).norm())) && object(s, i + 1);
             // "creamed corn" has a process of its own
             if (s.food(lexicon, i).isPresent() || s.negatedToken(i) || s.is(i, "creamed") && s.is(i + 1, "corn")) {
                 continue;
@@ -118,7 +117,7 @@ final class StepWords {
         }
         return verb >= 0
                 && word.endsWith("s")
-                && PREPARES.matcher(s.token(verb).norm()).matches()
+                && PREPARES.is(s.token(verb).norm())
                 && (i + 1 >= s.size() || CLAUSE_END.contains(s.token(i + 1).norm()))
                 && isStrange(s, i, word);
     }

@@ -103,7 +103,7 @@ final class Talk {
 
     /** A name below "Best regards,". */
     boolean isSigned(Sentence s) {
-        return Signature.isBelowClosing(s) && Signature.is(s, lexicon);
+        return Signature.is(s, lexicon) && Signature.isBelowClosing(s);
     }
 
     /** Tokens, and letters. */
@@ -177,7 +177,7 @@ final class Talk {
             if (s.is(i - 1, "$")) {
                 continue;
             }
-            if (COUNTS.matcher(s.around(i, 0, 4)).find()) {
+            if (COUNTS.in(s.around(i, 0, 4))) {
                 continue;
             }
             if (s.token(i).isNumber() || isHandled(s, i, told) && !(early && isStep(s, i))) {

@@ -161,8 +161,7 @@ final class Trailing {
     private static final Cue JARS = Cue.of("\\b(lids?|jars?|bands?|rings|caps?|seal\\w*|put up)\\b");
 
     private static boolean ofJars(Unread words, Sentence s) {
-        return JARS.matcher(words.range().of(s.whole()).toLowerCase(Locale.ROOT))
-                .find();
+        return JARS.in(words.range().of(s.whole()).toLowerCase(Locale.ROOT));
     }
 
     /** "Boiled 3 min, loosely filled": the food, if another time is told for the jars. */

@@ -189,69 +189,55 @@ final class UnknownAmount {
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
         }
-        boolean unnamed = NO_NAME.matcher(s.around(amount.next(), 0, 2)).find();
-        boolean covers = COVERING.matcher(s.around(amount.next(), 0, 9)).lookingAt();
+        boolean unnamed = NO_NAME.in(s.around(amount.next(), 0, 2));
+        boolean covers = COVERING.opens(s.around(amount.next(), 0, 9));
         // what was weighed, and not what was added
         boolean told = kind == Unit.Kind.MASS && !s.has(Vocabulary.ADD);
         boolean again = noun == amount.next() && unnamedAgain(s, draft, i, amount);
-        boolean leftover = WATER_TO.matcher(s.around(i, 4, 0)).find() && kind == Unit.Kind.MASS
-                || LIQUID_RATE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
-                || JUDGED.matcher(s.around(amount.next(), 0, 3)).lookingAt()
+        boolean leftover = WATER_TO.in(s.around(i, 4, 0)) && kind == Unit.Kind.MASS
+                || LIQUID_RATE.opens(s.around(amount.next(), 0, 6))
+                || JUDGED.opens(s.around(amount.next(), 0, 3))
                 || again
-                || told && OF_A_KIND.matcher(s.around(amount.next(), 0, 6)).lookingAt()
-                || kind == Unit.Kind.MASS
-                        && COMES_TO.matcher(s.around(amount.next(), 0, 5)).lookingAt()
+                || told && OF_A_KIND.opens(s.around(amount.next(), 0, 6))
+                || kind == Unit.Kind.MASS && COMES_TO.opens(s.around(amount.next(), 0, 5))
                 || kind == Unit.Kind.PACK && s.is(i - 1, "from") && unnamed
                 || part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
-                || IN_THE_POD.matcher(s.around(amount.next(), 0, 3)).lookingAt()
-                || noun == amount.next() && PRESSED.matcher(s.around(i, 5, 0)).find()
-                || noun < s.size()
-                        && PULP.contains(s.token(noun).norm())
-                        && STRAINED.matcher(s.around(i, 12, 0)).find()
-                || PUT_BY.matcher(s.around(amount.next(), 0, 8)).find()
-                        && OTHERS.matcher(s.around(i, 2, 0)).find()
-                || told && FROM_SOMEWHERE.matcher(s.around(amount.next(), 0, 6)).lookingAt()
-                || FROM_A_GROWER.matcher(s.around(amount.next(), 0, 6)).lookingAt()
+                || IN_THE_POD.opens(s.around(amount.next(), 0, 3))
+                || noun == amount.next() && PRESSED.in(s.around(i, 5, 0))
+                || noun < s.size() && PULP.contains(s.token(noun).norm()) && STRAINED.in(s.around(i, 12, 0))
+                || PUT_BY.in(s.around(amount.next(), 0, 8)) && OTHERS.in(s.around(i, 2, 0))
+                || told && FROM_SOMEWHERE.opens(s.around(amount.next(), 0, 6))
+                || FROM_A_GROWER.opens(s.around(amount.next(), 0, 6))
                 // "Venison, ground. 18 lb."
                 || told && i == 0 && !s.isItem() && (amount.next() >= s.size() - 1 || isAside(s, amount.next()))
-                || kind == Unit.Kind.MASS
-                        && PER_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                || kind == Unit.Kind.MASS && PER_JARS.opens(s.around(amount.next(), 0, 4))
+                || isOfJars(amount.amount().unit()) && unnamed && WEIGHED_INTO.in(s.around(i, 6, 0))
+                || AS_WEIGHED.in(s.around(amount.next(), 0, 3))
                 || isOfJars(amount.amount().unit())
-                        && unnamed
-                        && WEIGHED_INTO.matcher(s.around(i, 6, 0)).find()
-                || AS_WEIGHED.matcher(s.around(amount.next(), 0, 3)).find()
-                || isOfJars(amount.amount().unit())
-                        && (i == 0 && !s.isItem() && unnamed
-                                || DID.matcher(s.around(i, 3, 0)).find() && unnamed)
+                        && (i == 0 && !s.isItem() && unnamed || DID.in(s.around(i, 3, 0)) && unnamed)
                 // "Pears from the convent tree, 31 lb."
                 || told && unnamed && s.is(i - 1, ",") && !s.isItem() && (noun >= s.size() || s.is(noun, "."))
-                || kind == Unit.Kind.MASS
-                        && unnamed
-                        && READIED.matcher(s.around(i, 3, 0)).find()
-                || isOfJars(amount.amount().unit())
-                        && FULL_JARS.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                || kind == Unit.Kind.MASS && unnamed && READIED.in(s.around(i, 3, 0))
+                || isOfJars(amount.amount().unit()) && FULL_JARS.opens(s.around(amount.next(), 0, 4))
                 || isOfJars(amount.amount().unit())
                         && unnamed
                         && (s.is(i - 1, "for")
-                                || RESULT.matcher(s.around(i, 2, 0)).find()
+                                || RESULT.in(s.around(i, 2, 0))
                                 || s.is(i - 1, "(")
                                 || s.is(amount.next(), ":")
                                 || s.is(i - 1, ",")
                                         && (noun >= s.size() || s.is(noun, "."))
                                         && !s.isItem()
                                         && !s.has(Vocabulary.ADD))
-                || GAVE.matcher(s.around(amount.next(), 0, 4)).lookingAt()
-                || s.low().endsWith("?")
-                        && ENOUGH_FOR.matcher(s.around(i, 3, 0)).find()
-                || SOURCE.matcher(s.around(i, 3, 0)).find()
-                || told && unnamed && OUT_OF.matcher(s.around(i, 9, 0)).find()
-                || RUNS.matcher(s.around(amount.next(), 0, 2)).lookingAt()
-                || AT_A_TIME.matcher(s.around(amount.next(), 0, 7)).find()
-                || kind == Unit.Kind.MASS
-                        && INTO_THE_PAN.matcher(s.around(amount.next(), 0, 8)).lookingAt()
-                || noun == amount.next()
-                        && SHARE_OF_IT.matcher(s.around(i, 6, 0)).find()
+                || GAVE.opens(s.around(amount.next(), 0, 4))
+                || s.low().endsWith("?") && ENOUGH_FOR.in(s.around(i, 3, 0))
+                || SOURCE.in(s.around(i, 3, 0))
+                || told && unnamed && OUT_OF.in(s.around(i, 9, 0))
+                || RUNS.opens(s.around(amount.next(), 0, 2))
+                || AT_A_TIME.in(s.around(amount.next(), 0, 7))
+                || kind == Unit.Kind.MASS && INTO_THE_PAN.opens(s.around(amount.next(), 0, 8))
+                || noun == amount.next() && SHARE_OF_IT.in(s.around(i, 6, 0))
                 // "the spices in a bag", "4 tsp of salt to a gallon"
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
@@ -260,17 +246,15 @@ final class UnknownAmount {
                                 || LIQUID_IN_EACH
                                         .matcher(s.around(amount.next(), 0, 7))
                                         .lookingAt()
-                                || IN_EACH.matcher(s.around(amount.next(), 0, 3))
-                                                .lookingAt()
+                                || IN_EACH.opens(s.around(amount.next(), 0, 3))
                                         && LIQUID_BEFORE
                                                 .matcher(s.around(i, 5, 0))
                                                 .find())
                         && isFruit(draft)
-                || CANNER_WATER.matcher(s.around(amount.next(), 8, 6)).find()
+                || CANNER_WATER.in(s.around(amount.next(), 8, 6))
                 || s.low().contains("left")
                 || s.has(MAKES)
-                || kind == Unit.Kind.MASS
-                        && TO_BUY.matcher(s.around(amount.next(), 0, 4)).lookingAt()
+                || kind == Unit.Kind.MASS && TO_BUY.opens(s.around(amount.next(), 0, 4))
                 || isOfJars(amount.amount().unit()) && s.is(amount.next(), "load")
                 || s.low().contains("yield")
                 || s.low().contains("bushel")
@@ -299,7 +283,7 @@ final class UnknownAmount {
 
     /** "30 lb (on sale!)." */
     private static boolean isAside(Sentence s, int from) {
-        return ASIDE.matcher(s.around(from, 0, s.size()).strip()).matches();
+        return ASIDE.is(s.around(from, 0, s.size()).strip());
     }
 
     /** "24 lb beets -> 8 qt", "Result: 7 qts". */

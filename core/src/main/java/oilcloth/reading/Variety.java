@@ -114,11 +114,11 @@ enum Variety {
         return !unless.matcher(low).find()
                 && told.matcher(low).results().anyMatch(kind -> {
                     String before = low.substring(Math.max(0, kind.start() - REACH), kind.start());
-                    boolean eaten = SORTED_OUT.matcher(before).find()
+                    boolean eaten = SORTED_OUT.in(before)
                             && EATEN.matcher(low)
                                     .region(kind.end(), low.length())
                                     .lookingAt();
-                    return !eaten && !REFUSED.matcher(before).find();
+                    return !eaten && !REFUSED.in(before);
                 });
     }
 }

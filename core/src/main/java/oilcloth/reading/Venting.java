@@ -165,10 +165,7 @@ final class Venting {
     /** "Vent the canner 10 min", "exhaust canner 10 minutes": the canner, but not the process. */
     static boolean names(Sentence s, int canner) {
         String near = s.around(canner, 4, 4);
-        return near.contains("vent")
-                || near.contains("exhaust")
-                || STEAMED_OUT.matcher(near).find()
-                || ventsBefore(s, canner);
+        return near.contains("vent") || near.contains("exhaust") || STEAMED_OUT.in(near) || ventsBefore(s, canner);
     }
 
     private static final Cue STEAMED_OUT =

@@ -77,8 +77,7 @@ final class Vessel {
             name++;
         }
         boolean oven = s.is(name, "oven") && s.is(name - 1, "dutch");
-        if (UNITS.contains(s.token(unit).norm())
-                && CALLED.matcher(s.around(unit, 7, 0)).find()) {
+        if (UNITS.contains(s.token(unit).norm()) && CALLED.in(s.around(unit, 7, 0))) {
             return true;
         }
         return UNITS.contains(s.token(unit).norm())

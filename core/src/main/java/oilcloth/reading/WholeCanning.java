@@ -99,10 +99,7 @@ final class WholeCanning {
             from--;
         }
         String before = text.substring(from, method.start()).toLowerCase(Locale.ROOT);
-        return OWN.matcher(before).find()
-                && !before.contains("not ")
-                && !before.contains("n't")
-                && !before.contains("never");
+        return OWN.in(before) && !before.contains("not ") && !before.contains("n't") && !before.contains("never");
     }
 
     private static final Cue JARS_BOILED =
@@ -159,8 +156,8 @@ final class WholeCanning {
         String before = text.substring(Math.max(0, time.start() - NEAR_TIME), time.start());
         String after = text.substring(time.end(), Math.min(text.length(), time.end() + NEAR_TIME));
         return boilsInItsSentence(text, time)
-                || JARS_BOILED.matcher(before.toLowerCase(Locale.ROOT)).find()
-                || BOILED_AFTER.matcher(after.toLowerCase(Locale.ROOT)).lookingAt();
+                || JARS_BOILED.in(before.toLowerCase(Locale.ROOT))
+                || BOILED_AFTER.opens(after.toLowerCase(Locale.ROOT));
     }
 
     /** Where no time is told, one of those nobody could place may be the canner's. */

@@ -20,6 +20,8 @@ public final class Cue {
     private static final Literals LITERALS = new Literals();
     /** More of them tell little more. */
     private static final int MOST_SETS = 2;
+    /** Literals. */
+    private static final int FEW = 6;
 
     /** A lower-case text made ready for many searches. */
     public static final class Searched {
@@ -113,6 +115,9 @@ public final class Cue {
     /** Its number among the literals; negative where it may match anything. */
     private final int id;
 
+    /** What it needs one of, where they are so few that looking for each costs less than a search; else none. */
+    private final String[] few;
+
     private volatile Pattern whole;
 
     private Cue(String regex) {
@@ -142,7 +147,11 @@ public final class Cue {
             }
         }
         this.alternatives = List.copyOf(made);
-        this.id = free ? -1 : LITERALS.newCue(needed.stream().distinct().toList());
+        List<Literal> each = needed.stream().distinct().toList();
+        this.id = free ? -1 : LITERALS.newCue(each);
+        this.few = free || each.size() > FEW
+                ? new String[0]
+                : each.stream().map(Literal::letters).toArray(String[]::new);
     }
 
     /**
@@ -169,6 +178,33 @@ public final class Cue {
             }
         }
         return Optional.ofNullable(found);
+    }
+
+    /** Whether it stands in some words in lower case that were not made ready. */
+    public boolean in(String low) {
+        return mayStandIn(low) && matcher(low).find();
+    }
+
+    /** Whether some words in lower case begin with it. */
+    public boolean opens(String low) {
+        return mayStandIn(low) && matcher(low).lookingAt();
+    }
+
+    /** Whether some words in lower case are it from end to end. */
+    public boolean is(String low) {
+        return mayStandIn(low) && matcher(low).matches();
+    }
+
+    private boolean mayStandIn(String low) {
+        if (few.length == 0) {
+            return true;
+        }
+        for (String letters : few) {
+            if (low.contains(letters)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The whole pattern on some words in lower case. */

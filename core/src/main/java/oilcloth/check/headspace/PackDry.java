@@ -53,8 +53,7 @@ public final class PackDry implements Check {
         }
         liquids.stream()
                 .filter(l -> l.range()
-                        .filter(r -> DENIED.matcher(r.of(s.recipe().text()).toLowerCase(Locale.ROOT))
-                                .find())
+                        .filter(r -> DENIED.in(r.of(s.recipe().text()).toLowerCase(Locale.ROOT)))
                         .isPresent())
                 .findFirst()
                 .ifPresent(l -> out.add(

@@ -61,8 +61,7 @@ public final class LowAcidBoiling implements Check {
                 && s.facts().forms().stream()
                         .filter(f -> SOURED.contains(f.value()))
                         .flatMap(f -> f.range().stream())
-                        .anyMatch(r -> MADE.matcher(text.substring(Math.max(0, r.start() - REACH), r.start()))
-                                .find())
+                        .anyMatch(r -> MADE.in(text.substring(Math.max(0, r.start() - REACH), r.start())))
                 && s.recipe().ingredients().stream().allMatch(i -> i.amount().isEmpty())
                 && s.facts().liquids().isEmpty()
                 && s.facts().packs().isEmpty();

@@ -37,8 +37,7 @@ public final class TimeMissing implements Check {
         return s.recipe().unread().stream()
                 .filter(Unread::bears)
                 .map(u -> u.range().of(s.recipe().text()).toLowerCase(Locale.ROOT))
-                .anyMatch(words ->
-                        MINUTES.matcher(words).find() && !COOKING.matcher(words).find());
+                .anyMatch(words -> MINUTES.in(words) && !COOKING.in(words));
     }
 
     @Override
