@@ -12,7 +12,7 @@ final class Additions {
             "\\b(to|into|in|on|onto|over|until|till|and|for|with|at|from|so|if|when|as|before|after|within|during|through|then|or|but|because|while|by|per|instead|like|off|out|without)\\b|[,;.:()!?]");
 
     private static final Cue FILLER = Cue.of(
-            "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|others|few|tender|crisp|firm|ripe|young|small|large|medium|good|sound|mature|uniform|clean|plain|nice|it|them|nothing|anything|whole|soon|later|tomorrow|today|tonight|now|again)\\b)+");
+            "^( |\\b(the|a|an|some|your|my|our|in|more|another|any|of|just|also|about|up|all|both|other|their|its|to|with|this|that|these|those|every|each|own|last|first|next|little|bit|lots?|plenty|others|few|tender|crisp|firm|ripe|young|small|large|medium|good|sound|mature|uniform|clean|plain|nice|it|them|nothing|anything|whole|soon|later|tomorrow|today|tonight|now|again|right|straight|guide|guide's|leaflet's|book's|sheet's)\\b)+");
 
     /** "I use mine on beans": what is eaten with what. */
     private static final Cue THEIRS = Cue.of(" (mine|hers|his|ours|theirs) (on|over|with|for)\\b");

@@ -50,6 +50,12 @@ final class AmountBehind {
             int column = nextColumn(s, end);
             k = column > 0 ? column : k;
         }
+        // "Lemon juice, bottled: pints 1 tbsp, quarts 2"
+        int jar = k;
+        k = JarMentions.at(s, jar)
+                .map(JarMentions.Found::next)
+                .filter(next -> jar > end && isMeasure(s, next))
+                .orElse(k);
         // "Salt if you like, 1/2 teaspoon"
         if (k == end) {
             k = Brackets.wished(s, end);

@@ -35,6 +35,11 @@ final class AmountLast {
     private static int named(Sentence s, Lexicon lexicon, int amount) {
         int found = NONE;
         for (int i = 0; i < amount; i++) {
+            if (found >= 0 && s.is(i, "(")) {
+                // "peppers (Anaheim, chopped) 2 lb"
+                i = Brackets.closing(s, i);
+                continue;
+            }
             Optional<Lexicon.Match> food = s.food(lexicon, i);
             if (food.isPresent() && food.get().length() <= amount - i) {
                 // "corn, whole kernel"

@@ -72,7 +72,7 @@ final class AnotherDish {
 
     /** "Peach pie filling is sold out in my freezer, ha." */
     private static final Cue GONE = Cue.of(
-            "^[^.;!?0-9]{4,40} (is|are|was|were) (all |already )?(sold out|gone|eaten|finished|used up|done with|next( up)?|for (later|tomorrow|another (day|time)))\\b[^.;!?0-9]{0,30}[.!]?$");
+            "^[^.;!?0-9]{4,40} (is|are|was|were) (all |already |just |way )?(sold out|too (pricey|expensive|dear|high|costly|much (trouble|money|work))|gone|eaten|finished|used up|done with|next( up)?|for (later|tomorrow|another (day|time)))\\b[^.;!?0-9]{0,30}[.!]?$");
 
     /** Behind it the letter turns to its own dish. */
     private static final Pattern TURN = Pattern.compile(

@@ -26,9 +26,7 @@ final class Beans {
         if (draft.ingredients.stream().anyMatch(i -> isAnotherBean(i.food()))) {
             draft.titleFoods.removeIf(f -> f.name().equals("green bean")
                     && draft.title
-                            .filter(t -> JUST_BEANS
-                                    .matcher(t.of(text).toLowerCase(Locale.ROOT))
-                                    .find())
+                            .filter(t -> JUST_BEANS.in(t.of(text).toLowerCase(Locale.ROOT)))
                             .isPresent());
             boolean peas = ContextWords.DRIED_PEAS.matcher(text).find();
             draft.ingredients.removeIf(i -> i.amount().isEmpty()

@@ -80,11 +80,13 @@ final class Brackets {
         boolean words = close > end
                 && close - end <= FEW_WORDS
                 && (s.is(close + 1, ":")
+                        || s.is(close + 1, "-")
+                        || s.is(close + 1, "–")
                         || Amounts.at(s.tokens(), close + 1)
                                 .map(Amounts.Found::unitSaid)
                                 .orElse(false));
         for (int k = end + 1; k < close; k++) {
-            words &= s.token(k).isWord();
+            words &= s.token(k).isWord() || s.is(k, ",");
         }
         return strength || words ? close + 1 : end;
     }

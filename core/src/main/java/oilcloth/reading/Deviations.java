@@ -311,6 +311,7 @@ final class Deviations {
                 || BareFigure.isOnlyToldAgain(s, draft)
                 || talk.isSigned(s)
                 || talk.isSameKind(s, draft)
+                || JarCorrection.isAll(s, draft)
                 || SaltLeftOut.isHarmless(s, draft);
     }
 

@@ -20,6 +20,9 @@ final class Durations {
     /** "I boiled the pint jars ten minutes first, filled them … and processed 5 minutes". */
     private static final Cue FIRST = Cue.of("(first|before ?hand|ahead)\\b");
 
+    /** "Half-pints sterilized 10 min, 5 min in boiling water". */
+    private static final Cue JUST_STERILISED = Cue.of("\\bsterili[sz](ed|ing|e) (for )?(about )?$");
+
     private static final Cue FILLED_FIRST = Cue.of(
             "\\b(fill|pack|ladle|pour|spoon|funnel|jar)(s|ed|led)?\\b.*\\b(boil|boiled|boiling) (the |those |all |these |my )*(jars|pints|quarts|half[- ]pints)\\b");
     /** Minutes; nobody boils empty jars longer, at any altitude. */
@@ -261,7 +264,7 @@ final class Durations {
                 && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
                 && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
-                && (!namesProcess(s) || FIRST.opens(s.around(d.next(), 0, 2)))
+                && (!namesProcess(s) || FIRST.opens(s.around(d.next(), 0, 2)) || JUST_STERILISED.in(s.around(i, 3, 0)))
                 && !CANNER_NEXT.opens(s.around(d.next(), 0, 4))) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
@@ -345,9 +348,7 @@ final class Durations {
         return TIMED_IT.in(before)
                 || (d.least() > LONGEST_VENTING || isBath(draft))
                         && (TIMED.in(before)
-                                || AFTER_VENTING
-                                        .matcher(s.around(d.next(), 0, 8))
-                                        .lookingAt()
+                                || AFTER_VENTING.opens(s.around(d.next(), 0, 8))
                                 || isFromTheStart(s, draft, d.next())
                                 || ON_THE_DIAL.opens(s.around(d.next(), 0, 6)));
     }

@@ -65,9 +65,6 @@ final class EarlyDip {
         String told = text.substring(from, time.end()).toLowerCase(Locale.ROOT);
         String around = text.substring(from, to).toLowerCase(Locale.ROOT);
         int stop = around.indexOf(". ", told.length());
-        return READIES.in(told)
-                && !PROCESSES
-                        .matcher(stop < 0 ? around : around.substring(0, stop))
-                        .find();
+        return READIES.in(told) && !PROCESSES.in(stop < 0 ? around : around.substring(0, stop));
     }
 }

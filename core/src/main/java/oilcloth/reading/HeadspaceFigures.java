@@ -173,9 +173,7 @@ final class HeadspaceFigures {
         String after = s.low().substring(end, Math.min(s.low().length(), end + 40));
         String clauseBefore = before.substring(lastBreak(before));
         boolean near = HEADSPACE.in(after)
-                || HEADSPACE
-                        .matcher(clauseBefore + s.low().substring(start, end))
-                        .find()
+                || HEADSPACE.in(clauseBefore + s.low().substring(start, end))
                 || (LEAVE.in(clauseBefore)
                         && (after.isBlank()
                                 || after.startsWith(".")

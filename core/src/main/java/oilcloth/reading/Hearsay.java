@@ -19,7 +19,7 @@ final class Hearsay {
 
     /** "My mother would've put a ham bone in but I know better now". */
     private static final Cue KNOWS_BETTER = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$|^(my |our )?(mother|mom|mama|dad|grand\\w+|aunt|neighbou?r|she|he) (always |used to |never )?(did|does|made|cans|canned|put up) (hers|his|theirs|them)\\b[^,;]*[,;] ?(but )?(i|we) (now )?know better( now| these days)?[.!]?$");
 
     /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
     private static final Cue DISOWNED = Cue.of(
@@ -28,6 +28,11 @@ final class Hearsay {
     /** "My neighbor swears you can just water bath them for 3 hours but I told her no way". */
     private static final Cue REFUSED = Cue.of(
             "^(my|our|the) (\\S+ ){1,3}(wants?|wanted|asked for|asks for|begged for) [^.;]{2,30}\\b(and|but) (i|we) (said|told (him|her|them)) (not in the jars?|no|never|not on (his|her|your) life)[.!]?$|^((and|so|but|now|also|well|ps|p\\.s\\.),? )?((my|our|a|the|his|her|one of my) (\\S+ ){1,4}|(mother|mom|mama|dad|grand\\w+|aunt \\w+|uncle \\w+|she|he|somebody|someone|people|folks|they|everyone|everybody) )(\\w+ )?(says?|said|swears?|insists?|insisted|claims?|claimed|thinks?|told me|tells me|keeps? (saying|telling me|insisting)|argues?|wanted me to|wants me to)\\b(?![^.;]*\\b(so|and) (i|we) (do|did|have|went|used|put|added|gave|boiled|processed)\\b)[^.;]*\\b(but|and) (i|we) (told (her|him|them)( that)?( absolutely| definitely)? ((no|never|not)( way| sir| ma'am| thank you)?|(i|we|you) (can't|can not|cannot|couldn't|shouldn't|should not|don't|do not|won't|wouldn't|mustn't|aren't|may not)( \\w+){0,3}|it's not (safe|tested|allowed))|said( absolutely)? no( way| sir| ma'am| thank you)?|know better( than that)?|don't believe (it|that|her|him|them)|didn't (listen|believe (it|her|him|them))|ignored (her|him|them|that)|refused|((just|only) )?(laughed|shook my head|rolled my eyes)( at (her|him|them|that))?|(wouldn't|won't|would never|'d never|never will|don't|didn't|do not|did not|never)( (risk|do|try|dare|follow|take) (it|that|her advice|his advice|so))?)[.!]?$");
+
+    /** "I read you can do it in the oven but I stuck with the canner", "they say water bath is fine but I used the pressure canner". */
+    private static final Cue STUCK_WITH = Cue.of(
+            "^((i|we) (read|saw|see|heard|hear|have (read|seen|heard)|was told|were told|know)|(my |our |the |some |a )?([a-z]+ ){0,3}(says?|said|swears?|told me|tells me|claims?|insists?|thinks?))\\b(?=[^.;]*\\b(oven|dishwasher|microwave|sun|open[- ]kettle|upside|aspirin|wax|paraffin)\\b[^.;]* (but|and) (i|we)\\b)[^.;]*\\b(but|and) (i|we) (stuck (with|to)|kept (to|with)|went (with|by)|followed|used|trusted) (the |my |our |your )?((pressure |boiling[- ]water |water[- ]bath |regular |real )*(canner|sheet|directions|book|guide|chart|leaflet|instructions)|water[- ]bath|new lids)( method| instead| here)?[.!]?$"
+                    + "|^((i|we) (read|saw|see|heard|hear|have (read|seen|heard)|was told|were told|know)|(my |our |the |some |a )?([a-z]+ ){0,3}(says?|said|swears?|told me|tells me|claims?|insists?|thinks?))\\b(?=[^.;]*\\b(water[- ]?bath|boil\\w*|three hours)\\b[^.;]* (but|and) (i|we)\\b)[^.;]*\\b(but|and) (i|we) (stuck (with|to)|kept (to|with)|went (with|by)|used|trusted) (the |my |our )?pressure( canner)?[.!]?$");
 
     /** What nobody should do; the refusing of anything else is told of the batch. */
     private static final Cue BAD_ADVICE = Cue.of(
@@ -59,7 +64,8 @@ final class Hearsay {
 
     /** Then nothing in the sentence is of this batch. */
     static boolean isRefused(Sentence s) {
-        return s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
+        return s.has(STUCK_WITH)
+                || s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
     }
 
     /** What goes into somebody else's jars. */
@@ -69,6 +75,8 @@ final class Hearsay {
 
     /** Advice against what nobody should do, that was not taken. */
     static Optional<Range> defied(Sentence s) {
-        return s.has(REFUSED) && s.has(BAD_ADVICE) && s.has(AGAINST) ? Optional.of(s.range()) : Optional.empty();
+        return s.has(STUCK_WITH) || s.has(REFUSED) && s.has(BAD_ADVICE) && s.has(AGAINST)
+                ? Optional.of(s.range())
+                : Optional.empty();
     }
 }

@@ -13,6 +13,9 @@ final class JarCorrection {
     /** Characters: how far before it the jar that is taken back may stand. */
     private static final int NEAR = 40;
 
+    /** Tokens of "No, wait, they were half pints." */
+    private static final int FEW_WORDS = 9;
+
     private JarCorrection() {}
 
     /** Forgets the jar that a sentence takes back, where right before it one of another size was named. */
@@ -30,6 +33,11 @@ final class JarCorrection {
             draft.facts.jars().removeAll(near);
             draft.correctedJars.add(s.range());
         }
+    }
+
+    /** Whether nothing is told but the other jar. */
+    static boolean isAll(Sentence s, Draft draft) {
+        return s.size() <= FEW_WORDS && isRead(s, draft);
     }
 
     /** Whether a sentence is such a one, and nothing is left to ask. */

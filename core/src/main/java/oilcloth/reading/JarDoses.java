@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
@@ -20,6 +21,12 @@ final class JarDoses {
     private static final Set<String> JOINS = Set.of("or", "and", ",", ";", "/", "(", "-", "–", "but");
     private static final Map<String, JarSize> SHORT =
             Map.of("qt", JarSize.QUART, "qts", JarSize.QUART, "pt", JarSize.PINT, "pts", JarSize.PINT);
+
+    private static final Set<String> GETS = Set.of("get", "got", "take", "took", "need", "have", "had", ":", "-", "=");
+    private static final Set<String> PLURAL = Set.of("pints", "quarts");
+
+    /** Cups; no more acid was tested in a jar. */
+    private static final double MOST_IN_A_JAR = 0.25;
 
     /** Words between a figure and its jar: "1 Tbsp of lemon juice per pint". */
     private static final int NAME_WORDS = 5;
@@ -42,55 +49,106 @@ final class JarDoses {
     }
 
     /**
-     * The jar of the first of two doses that come to the same. The words of the other are claimed.
+     * What a dose is for, where it is told by the kind of jar; the words of a second dose that comes to the same are claimed.
      *
-     * @param to the token behind the amount and its food
+     * @param from the first token of the amount and its food
+     * @param to the token behind them
      */
-    static Optional<Ingredient.PerJar> of(Sentence s, int to, Amount amount) {
-        if (amount.unit().kind() != Unit.Kind.VOLUME) {
+    static Optional<Ingredient.PerJar> of(Sentence s, int from, int to, Amount amount) {
+        if (!isOfAJar(amount)) {
             return Optional.empty();
         }
-        Optional<Jar> first = jarAt(s, to);
-        int next = first.map(Jar::next).orElse(s.size());
-        int joins = 0;
-        while (joins < MOST_JOINS
-                && next < s.size()
-                && JOINS.contains(s.token(next).norm())) {
+        Optional<Jar> behind = jarAt(s, qualified(s, to));
+        Optional<Jar> jar = behind.or(() -> jarBefore(s, from, to));
+        if (jar.isEmpty()) {
+            return Optional.empty();
+        }
+        int end = Math.max(to, jar.get().next());
+        int next = end;
+        while (next - end < MOST_JOINS && isOf(JOINS, s, next)) {
             next++;
-            joins++;
         }
-        if (joins == 0) {
-            return Optional.empty();
+        if (next > end && behind.isPresent() && bare(s, next).isPresent()) {
+            // "for pints or quarts"
+            return Optional.of(new Ingredient.PerJar(Optional.empty()));
         }
-        Dose told = new Dose(amount, first.get().size().pints());
-        return other(s, next, amount.unit()).filter(told::isAs).isPresent()
-                ? Optional.of(new Ingredient.PerJar(first.map(Jar::size)))
-                : Optional.empty();
+        Dose told = new Dose(amount, jar.get().size().pints());
+        boolean twice = next > end && other(s, next, amount.unit(), told);
+        boolean plural = behind.isPresent()
+                && s.is(to, "for")
+                && isOf(PLURAL, s, behind.get().next() - 1);
+        return twice || plural ? Optional.of(new Ingredient.PerJar(jar.map(Jar::size))) : Optional.empty();
     }
 
-    /** The other dose, claimed; its unit may be left to the first. */
-    private static Optional<Dose> other(Sentence s, int from, Unit unit) {
-        Optional<Amounts.Found> found = Amounts.at(s.tokens(), from)
+    /** Whether so much may be meant for one jar. */
+    static boolean isOfAJar(Amount amount) {
+        return amount.unit().kind() == Unit.Kind.VOLUME
+                && amount.high() * amount.unit().inBase() <= MOST_IN_A_JAR * Unit.CUP.inBase();
+    }
+
+    /** Whether the same dose stands there for another jar; its unit may be left to the first. */
+    private static boolean other(Sentence s, int from, Unit unit, Dose told) {
+        Optional<Jar> before = bare(s, from);
+        int at = before.map(j -> isOf(GETS, s, j.next()) ? j.next() + 1 : j.next())
+                .orElse(from);
+        Optional<Amounts.Found> found = Amounts.at(s.tokens(), at)
                 .filter(a -> !a.unitSaid() || a.amount().unit() == unit);
         if (found.isEmpty()) {
-            return Optional.empty();
+            return false;
         }
-        Amount amount = new Amount(
-                found.get().amount().low(),
-                found.get().amount().high(),
-                unit,
-                found.get().amount().exact());
-        for (int k = found.get().next(); k <= found.get().next() + NAME_WORDS && k < s.size(); k++) {
-            Optional<Jar> jar = jarAt(s, k);
-            if (jar.isPresent()) {
-                s.claim(from, jar.get().next());
-                return Optional.of(new Dose(amount, jar.get().size().pints()));
-            }
-            if (!s.token(k).isWord()) {
-                return Optional.empty();
+        Optional<Jar> jar = before.map(j -> new Jar(j.size(), found.get().next()))
+                .or(() -> named(s, found.get().next()));
+        Amount amount = found.get().amount();
+        boolean same = jar.filter(j -> told.isAs(new Dose(
+                        new Amount(amount.low(), amount.high(), unit, amount.exact()),
+                        j.size().pints())))
+                .isPresent();
+        if (same) {
+            s.claim(from, jar.get().next());
+        }
+        return same;
+    }
+
+    /** The jar behind a few words that name the acid again. */
+    private static Optional<Jar> named(Sentence s, int from) {
+        int k = from;
+        Optional<Jar> jar = jarAt(s, k);
+        while (jar.isEmpty()
+                && k < from + NAME_WORDS
+                && k < s.size()
+                && s.token(k).isWord()) {
+            k++;
+            jar = jarAt(s, k);
+        }
+        return jar;
+    }
+
+    /** The token behind "(bottled)". */
+    private static int qualified(Sentence s, int to) {
+        if (s.is(to, ")")) {
+            return to + 1;
+        }
+        int close = s.is(to, "(") ? Brackets.closing(s, to) : to;
+        for (int k = to; k < close; k++) {
+            if (s.token(k).isNumber()) {
+                return to;
             }
         }
-        return Optional.empty();
+        return close > to ? close + 1 : to;
+    }
+
+    /** "Quarts get 2 T of lemon", "lemon juice: pints 1 T". */
+    private static Optional<Jar> jarBefore(Sentence s, int from, int to) {
+        int gets = isOf(GETS, s, from - 1) ? from - 2 : from - 1;
+        return IntStream.concat(IntStream.of(gets), IntStream.range(from, to))
+                .mapToObj(k -> bare(s, k))
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    /** "quarts". */
+    private static Optional<Jar> bare(Sentence s, int at) {
+        return isOf(PLURAL, s, at) ? JarMentions.at(s, at).map(j -> new Jar(j.jar(), at + 1)) : Optional.empty();
     }
 
     /** "per quart", "/qt", "in each hot pint", "for quarts", "qt". */
@@ -117,6 +175,6 @@ final class JarDoses {
     }
 
     private static boolean isOf(Set<String> words, Sentence s, int i) {
-        return i < s.size() && words.contains(s.token(i).norm());
+        return i >= 0 && i < s.size() && words.contains(s.token(i).norm());
     }
 }

@@ -31,7 +31,12 @@ final class JarMentions {
     /** "A canner load is seven quarts". */
     private static final Cue OF_A_LOAD = Cue.of("\\b(load|canner full|canner) (is|means|makes) (\\S+ )?$");
 
+    /** "Could I do quarts next time the same way?", "can I put it in half pints instead?". */
+    private static final Cue OTHERS_ASKED = Cue.of(
+            "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(i|we) (use|used))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$");
+
     void read(Sentence s, Draft draft) {
+        boolean others = !draft.facts.jars().isEmpty() && s.has(OTHERS_ASKED);
         JarCorrection.takeBack(s, draft);
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
@@ -49,6 +54,10 @@ final class JarMentions {
                 continue;
             }
             Found jar = found.get();
+            if (others) {
+                s.claim(i, jar.next());
+                continue;
+            }
             int before = JarCounts.figureBefore(s, i);
             boolean counted = before >= 0;
             JarCounts.timesSoMany(s, jar.next()).ifPresent(f -> {
@@ -103,6 +112,7 @@ final class JarMentions {
 
     private static boolean perJar(Sentence s, int i) {
         return s.is(i - 1, "per")
+                || s.is(i - 1, "/") && DOSE.in(s.around(i - 1, 6, 0))
                 || s.is(i - 1, "each")
                 || s.is(i - 1, "every")
                 || s.is(i - 1, "a")
@@ -172,6 +182,10 @@ final class JarMentions {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, ":") && (s.is(i - 2, "jar") || s.is(i - 2, "jars"))) {
+            return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
+        }
+        // "1 tsp salt/qt": what a spoon is measured for
+        if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, "/") && DOSE.in(s.around(i - 1, 6, 0))) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         // "2 T in each qt.", "filled hot pts"

@@ -44,16 +44,11 @@ final class JarShare {
 
     private JarShare() {}
 
-    /** Cups; no more acid was tested in a jar. */
-    private static final double MOST_IN_A_JAR = 0.25;
-
     /** What the jars, not so and so many of them, are packed with by the spoon. */
     static Optional<Ingredient.PerJar> withJars(Sentence s, Amount amount, int to) {
         String told =
                 s.low().substring(0, s.token(to - 1).range().end() - s.range().start());
-        boolean dose = amount.unit().kind() == Unit.Kind.VOLUME
-                && amount.high() * amount.unit().inBase() <= MOST_IN_A_JAR * Unit.CUP.inBase();
-        return dose
+        return JarDoses.isOfAJar(amount)
                         && (told.contains("s with ") && WITH_SPOONS.in(told)
                                 || IN_THE_BOTTOM.opens(s.around(to, 0, 7)) && s.wholeHas(NAMES_JARS))
                 ? Optional.of(new Ingredient.PerJar(Optional.empty()))
@@ -98,7 +93,7 @@ final class JarShare {
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
             if ((closes || k == to && s.is(at, "and"))
                     && s.is(k, "each")
-                    && (k == to && s.has(JARS)
+                    && (k == to && (s.has(JARS) || JarDoses.isOfAJar(amount) && s.wholeHas(NAMES_JARS))
                             || k > 0 && OF_EACH.contains(s.token(k - 1).norm()) && s.wholeHas(NAMES_JARS))) {
                 // "quarts, 2 Tbsp bottled lemon juice each"
                 return Optional.of(new Ingredient.PerJar(Optional.empty()));

@@ -60,9 +60,7 @@ final class PressurePounds {
                         || gaugeTold && (MINUTES_AT.in(s.around(figure, 3, 0)) || KEPT_AT.in(s.around(figure, 5, 0))))
                 && (BARE.in(s.around(figure, 4, 0))
                         || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
-                                && ON_THE_DIAL
-                                        .matcher(s.around(figure + 1, 0, 4))
-                                        .lookingAt());
+                                && ON_THE_DIAL.opens(s.around(figure + 1, 0, 4)));
     }
 
     /** "75 minutes at 11 on the dial gauge". */

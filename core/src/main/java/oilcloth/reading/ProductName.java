@@ -12,7 +12,7 @@ final class ProductName {
     private static final Cue HEADS = Cue.of(" ?(.*: )?([a-z'&-]+ ){0,6}[\"“]?([a-z'&-]+ ){0,3}");
 
     private static final Cue COLON = Cue.of(
-            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
+            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (in )?(hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
     private static final Cue COMMA = Cue.of(",");
     /** Tokens of "Tomato sauce, thin." */
     private static final int LABEL = 5;
@@ -20,11 +20,14 @@ final class ProductName {
     /** "My grape juice has crystals in it". */
     private static final Cue OWN = Cue.of("\\b(my|our) ([a-z]+ ){0,2}$");
 
+    /** "Packed hot with broth in quarts": what covers it. */
+    private static final Cue LAID_IN = Cue.of("\\b(with|in|and|under|over) ([a-z]+ )?$");
+
     private static final Cue TURNED = Cue.of(
-            " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never)\\b");
+            " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never|by (you|someone|somebody|an expert)|past you|yesterday|(last|this|the other) (night|week|weekend|month|day|morning|fall|summer)|recipe|process|method|procedure|steps|(the )?(right|correct|proper|safe) way|(all )?right|correctly|properly|safely|before i)\\b|[.?]? ?$");
 
     private static final Cue MAKING = Cue.of(
-            "\\b((is|are|about|abt|on|re|regarding|concerning|check|review|look at) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|(recipe|method|directions|instructions|procedure|process|card)( here| card| of mine)? for|(review|check|notes?|questions?) (of|on|about)|recipe is for|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
+            "\\b((is|are|about|abt|on|re|regarding|concerning|check|review|look at|regarding|share|submit|send(ing)?|submitting|sharing|double[- ]check|verify) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|(recipe|method|directions|instructions|procedure|process|card)( here| card| of mine)? for|(review|check|notes?|questions?) (of|on|about)|recipe is for|(card|sheet|label|page|title) (says|reads|said)|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = Cue.of(
@@ -119,6 +122,7 @@ final class ProductName {
                 && (s.searched().mayHold(MAKING) && MAKING.in(before(s, at))
                         || OWN.in(before(s, at)) && TURNED.opens(behind)
                         || HEADS.is(s.low().substring(0, at))
+                                && !LAID_IN.in(before(s, at))
                                 && (COLON.opens(behind) || s.range().start() == 0 && COMMA.opens(behind)));
     }
 

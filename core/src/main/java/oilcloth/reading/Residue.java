@@ -286,7 +286,8 @@ final class Residue {
 
     /** "11 lb, vented 10, 60 min", "30 min, 10 vent", "lid off, waited 10": minutes of steam, and of rest. */
     private static boolean isVenting(Sentence s, int i) {
-        if ((s.is(i + 1, "vent") || s.is(i + 1, "venting")) && !s.is(i + 2, "pipe")) {
+        int of = s.is(i + 1, "of") ? i + 2 : i + 1;
+        if ((s.is(of, "vent") || s.is(of, "venting")) && !s.is(of + 1, "pipe")) {
             return true;
         }
         // "vented a full 10", "vented for 10"

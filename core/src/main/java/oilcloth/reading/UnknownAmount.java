@@ -79,9 +79,15 @@ final class UnknownAmount {
     private static final Cue READIED = Cue.of(
             "\\b(pitted|peeled|shelled|snapped|shucked|husked|picked|processed|canned|browned|trimmed|cubed|cored|scrubbed|washed|halved|quartered|sliced|chopped|shredded|stemmed|cleaned|scalded)( (about|only|just|another))? $|\\b(want|wanted|going|plan|planning|hope|hoping|like|need|ready|trying|have) to (can|pickle|do|put up|make|process|preserve|use up)( (about|only|just|another))? $");
 
+    /** "That gave 4 1/2 to 5 cups juice": what came of what was measured before. */
+    private static final Cue GAVE_SO_MUCH = Cue.of(
+            "\\b(that|this|which|it|they) (gave|made|yielded|came to|gives|yields)( (me|us))?( (about|around))? $");
+
+    private static final Cue OF_JUICE = Cue.of("(of )?(the )?(juice|pulp|puree|liquid|mash)\\b");
+
     /** No name follows. */
     private static final Cue NO_NAME = Cue.of(
-            "^([^a-z]|$|(right|straight|also|too|more|all|by|from|off|in|on|at|and|but|or so|or thereabouts|last|this|before|after|till|until|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
+            "^([^a-z]|$|(right|straight|also|too|more|all|by|from|off|in|into|on|at|and|but|or so|or thereabouts|last|this|before|after|till|until|yesterday|today|total|altogether|so|then|of (them|it|these|those))\\b)");
 
     /** No word of every day or of the kitchen, and nobody's name. */
     private static boolean isStrange(Sentence s, int noun) {
@@ -233,6 +239,9 @@ final class UnknownAmount {
                 || GAVE.opens(s.around(amount.next(), 0, 4))
                 || s.low().endsWith("?") && ENOUGH_FOR.in(s.around(i, 3, 0))
                 || SOURCE.in(s.around(i, 3, 0))
+                || kind == Unit.Kind.VOLUME
+                        && GAVE_SO_MUCH.in(s.around(i, 5, 0))
+                        && OF_JUICE.opens(s.around(amount.next(), 0, 3))
                 || told && unnamed && OUT_OF.in(s.around(i, 9, 0))
                 || RUNS.opens(s.around(amount.next(), 0, 2))
                 || AT_A_TIME.in(s.around(amount.next(), 0, 7))
@@ -243,13 +252,8 @@ final class UnknownAmount {
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
                 // "half a cup of hot juice in each jar", "canner, 3 quarts of hot water"
                 || (covers
-                                || LIQUID_IN_EACH
-                                        .matcher(s.around(amount.next(), 0, 7))
-                                        .lookingAt()
-                                || IN_EACH.opens(s.around(amount.next(), 0, 3))
-                                        && LIQUID_BEFORE
-                                                .matcher(s.around(i, 5, 0))
-                                                .find())
+                                || LIQUID_IN_EACH.opens(s.around(amount.next(), 0, 7))
+                                || IN_EACH.opens(s.around(amount.next(), 0, 3)) && LIQUID_BEFORE.in(s.around(i, 5, 0)))
                         && isFruit(draft)
                 || CANNER_WATER.in(s.around(amount.next(), 8, 6))
                 || s.low().contains("left")

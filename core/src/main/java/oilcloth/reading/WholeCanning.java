@@ -145,9 +145,7 @@ final class WholeCanning {
         while (to < text.length() && ".!?\n".indexOf(text.charAt(to)) < 0 && to - time.end() < LONGEST_SENTENCE) {
             to++;
         }
-        return CANNER_BOILS
-                .matcher(text.substring(from, to).toLowerCase(Locale.ROOT))
-                .find();
+        return CANNER_BOILS.in(text.substring(from, to).toLowerCase(Locale.ROOT));
     }
 
     private static final int LONGEST_SENTENCE = 160;
