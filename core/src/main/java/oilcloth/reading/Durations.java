@@ -20,9 +20,6 @@ final class Durations {
     /** "I boiled the pint jars ten minutes first, filled them … and processed 5 minutes". */
     private static final Cue FIRST = Cue.of("(first|before ?hand|ahead)\\b");
 
-    /** "Half-pints sterilized 10 min, 5 min in boiling water". */
-    private static final Cue JUST_STERILISED = Cue.of("\\bsterili[sz](ed|ing|e) (for )?(about )?$");
-
     private static final Cue FILLED_FIRST = Cue.of(
             "\\b(fill|pack|ladle|pour|spoon|funnel|jar)(s|ed|led)?\\b.*\\b(boil|boiled|boiling) (the |those |all |these |my )*(jars|pints|quarts|half[- ]pints)\\b");
     /** Minutes; nobody boils empty jars longer, at any altitude. */
@@ -264,7 +261,7 @@ final class Durations {
                 && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
                 && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
-                && (!namesProcess(s) || FIRST.opens(s.around(d.next(), 0, 2)) || JUST_STERILISED.in(s.around(i, 3, 0)))
+                && (!namesProcess(s) || FIRST.opens(s.around(d.next(), 0, 2)))
                 && !CANNER_NEXT.opens(s.around(d.next(), 0, 4))) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));

@@ -36,6 +36,10 @@ final class JarMentions {
             "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(i|we) (use|used))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$");
 
     void read(Sentence s, Draft draft) {
+        if (isNoteOfAnother(s, draft)) {
+            s.claim(0, s.size());
+            return;
+        }
         boolean others = !draft.facts.jars().isEmpty() && s.has(OTHERS_ASKED);
         JarCorrection.takeBack(s, draft);
         for (int i = 0; i < s.size(); i++) {
@@ -83,6 +87,21 @@ final class JarMentions {
             s.claim(counted ? before : single ? i - 2 : i, jar.next());
             i = jar.next() - 1;
         }
+    }
+
+    /** "Quarts 25." */
+    private static final Cue NOTE = Cue.of("(for )?(half[- ]pints|pints|quarts)[:,]? \\d\\d\\.?");
+
+    /** Where the time of the jars that were filled is told: how long it would be for larger ones, or how many there were. */
+    private static boolean isNoteOfAnother(Sentence s, Draft draft) {
+        int jar = s.is(0, "for") ? 1 : 0;
+        return !draft.facts.times().isEmpty()
+                && !draft.facts.jars().isEmpty()
+                && s.isWholly(NOTE)
+                && at(s, jar)
+                        .filter(j -> draft.facts.jars().stream()
+                                .allMatch(told -> told.value().pints() < j.jar().pints()))
+                        .isPresent();
     }
 
     /** What goes before a jar that is filled, eaten or dosed rather than measured out. */

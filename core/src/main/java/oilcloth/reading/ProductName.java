@@ -31,7 +31,7 @@ final class ProductName {
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = Cue.of(
-            "\\b(it|they|this|these|that|juice|syrup|leftovers?) makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good) $"
+            "(^|\\b(it|they|this|these|that|juice|syrup|leftovers?) )makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good|quick|easy) $"
                     + "|\\b(uses?|good|great|serve|serve (it|them|these)|served|eat|ate|eat (it|them|these)|have (it|them|these)|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
 
     /** "Okra, plain, for gumbo": what it will be one day. */

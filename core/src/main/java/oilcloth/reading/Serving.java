@@ -90,6 +90,19 @@ final class Serving {
         return s.isWholly(PUT_IN_LATER);
     }
 
+    /** "Serving idea: drain and top with whipped cream." */
+    private static final Cue LABEL = Cue.of(
+            "^[-*• ]*((serving|table)[- ](ideas?|suggestions?|tips?|notes?)|to serve|for serving|(nice |good )?at the table) ?[:–—-]");
+
+    /** Then it is told of the jars after all. */
+    private static final Cue OF_THE_CANNING = Cue.of(
+            "\\b(before(?! serving| eating)|jarr\\w*|into jars|each jar|(in|to|into) (each|every|the) jars?|cann(ed|ing)|process\\w*|pack\\w*|fill\\w*|lids?|seal\\w*|headspace|minutes in)\\b");
+
+    /** Whether a label says that it is told of the table. */
+    static boolean isLabelled(Sentence s) {
+        return s.has(LABEL) && !s.has(OF_THE_CANNING);
+    }
+
     static boolean isPlainlyTold(Sentence s) {
         return isPutInLater(s)
                 || s.has(FOR_A_DISH) && !s.has(Vocabulary.ADD) && !s.has(IN_IT)
