@@ -36,7 +36,7 @@ final class Forbidden {
                             + NOT_USED,
                     "(reuse|re-use) (the |your |any |old )*(flat |canning )?lids?\\b|use (the |your |any |flat )*(old lids?|lids? (twice|again|over))\\b",
                     "(use|can|keep) (the |any )?(limp|soft|bruised|windfall|overripe|brown|wilted|spotted) (ones|fruit|beans|pears|peaches|tomatoes)\\b",
-                    "(thicken|water ?bath|oven can|microwave|flour|dredge|invert|overfill|over-fill|overpack|crowd|cram|force(?! (the |out )?(the )?(air|bubbles))|hurry|rush|quick[- ]?release|turn (the jars|them|jars) (over|upside down|on their heads)|fill (it |them |the jars )?(to the (top|rim|brim)|too full)|pack (it |them |the \\w+ )?(too )?(tight(ly)?|hard|solid|down|like sardines)|press (it |them |the \\w+ )?down|scrape|cream (it|them|mine|the corn)|squeeze|double the (corn|okra|beans|onions|peppers|vegetables)|run (cold )?water (on|over)|leave (the )?(stove|canner|kitchen|room|it unattended)(?! (on|off|open|shut|closed)\\b)|let (the )?(pressure|boil|water) (drop|fall|stop|go (down|off)|get low)|(open|unlock) (it|the (canner|cooker|lid))|(take|lift|remove|touch) (off )?(the )?(weight|lid|regulator)|start (timing|counting|the (time|clock|timer|count)))\\b")
+                    "(over-?cook|over-?do|over-?ripen|thicken|water ?bath|oven can|microwave|flour|dredge|invert|overfill|over-fill|overpack|crowd|cram|force(?! (the |out )?(the )?(air|bubbles))|hurry|rush|quick[- ]?release|turn (the jars|them|jars) (over|upside down|on their heads)|fill (it |them |the jars )?(to the (top|rim|brim)|too full)|pack (it |them |the \\w+ )?(too )?(tight(ly)?|hard|solid|down|like sardines)|press (it |them |the \\w+ )?down|scrape|cream (it|them|mine|the corn)|squeeze|double the (corn|okra|beans|onions|peppers|vegetables)|run (cold )?water (on|over)|leave (the )?(stove|canner|kitchen|room|it unattended)(?! (on|off|open|shut|closed)\\b)|let (the )?(pressure|boil|water) (drop|fall|stop|go (down|off)|get low)|(open|unlock) (it|the (canner|cooker|lid))|(take|lift|remove|touch) (off )?(the )?(weight|lid|regulator)|start (timing|counting|the (time|clock|timer|count)))\\b")
             + ")");
 
     private static final Cue PREFIX = Cue.of(NOT);
@@ -52,7 +52,7 @@ final class Forbidden {
 
     /** Then it may be told of this batch, or half taken back. */
     private static final Cue TAKEN_BACK = Cue.of(
-            "\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|only|more than|vent|steam|exhaust|often|as a rule|mostly|normally|generally|all of|each|every|some|most|half|heavily|lightly|thickly|fully|completely|entirely|long|all the way|necessarily|have to|need to|worry|bother|just|or you|if|enough|much|any ?more|this time|always|every time|usually)\\b|[,;?]|\\b(until|till|before|when|while) (?!(it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
+            "\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|only|more than|vent|steam|exhaust|often|as a rule|mostly|normally|generally|all of|each|every|some|most|half|heavily|lightly|thickly|fully|completely|entirely|long|all the way|necessarily|have to|need to|worry|bother|just|or you|if|enough|much|any ?more|this time|always|every time|usually)\\b|[,;?]|\\b(until|till|before|when|while) (?!(packing|filling|canning|jarring|it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
 
     private Forbidden() {}
 
