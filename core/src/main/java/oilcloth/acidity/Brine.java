@@ -2,6 +2,7 @@ package oilcloth.acidity;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.TestedIngredient;
@@ -25,21 +26,31 @@ public record Brine(Volume vinegar, Volume water, double percent) {
 
     /** The brine of a recipe as read; empty without measured vinegar. */
     public static Optional<Brine> of(Recipe recipe) {
+        return of(recipe, Food::isVinegar);
+    }
+
+    /** The same of a salsa, where lemon or lime juice may stand for the vinegar measure for measure (rules, salsas). */
+    public static Optional<Brine> ofSalsa(Recipe recipe) {
+        return of(recipe, food -> food.isVinegar() || food.isCitrusJuice());
+    }
+
+    private static Optional<Brine> of(Recipe recipe, Predicate<Food> sours) {
         List<Ingredient> liquids = recipe.inJar().stream()
-                .filter(i -> i.perJar().isEmpty() && (i.food().isVinegar() || dilutes(i.food())))
+                .filter(i -> i.perJar().isEmpty() && (sours.test(i.food()) || dilutes(i.food())))
                 .toList();
         Volume vinegar = Volume.ZERO;
         Volume water = Volume.ZERO;
         double acid = 0;
         for (Ingredient i : liquids) {
-            Optional<Volume> volume = i.food().isVinegar() ? least(i) : most(i);
+            boolean acidic = sours.test(i.food());
+            Optional<Volume> volume = acidic ? least(i) : most(i);
             if (volume.isEmpty()) {
-                if (i.food().isVinegar()) {
+                if (acidic) {
                     return Optional.empty();
                 }
                 continue;
             }
-            if (i.food().isVinegar()) {
+            if (acidic) {
                 vinegar = vinegar.plus(volume.get());
                 acid += volume.get().millilitres() * strength(i);
             } else {

@@ -18,6 +18,10 @@ final class AcidWords {
             "(\\b(no|not|without|(?<!juice )(?<!lemon )out of(?! a)|never|hate|dislike|no more|instead of|rather than|in place of)|n['’]?t \\w+)"
                     + "( any)?( of)?( the| a)? (bottled?|store[- ]bought|reconstituted)\\b");
 
+    /** "1 cup lime or lemon juice". */
+    private static final Cue EITHER_JUICE =
+            Cue.of("\\b(lemon|lime) ?(or|and|/|&|and/or|or/and) ?(lemon|lime) juice\\b");
+
     private static final Cue SQUEEZED = Cue.of(
             "(?<!not )(?<!n['’]t )\\b((?<!drained and )squeezed?(?! (dry|out)\\b)|fresh(ly)? squeezed|from (our|my|the) (lemons?|limes?|tree)|real lemons)\\b");
 
@@ -51,6 +55,9 @@ final class AcidWords {
     static Food kind(GuideSnapshot guide, Sentence s, Food food, Optional<Amount> amount) {
         boolean whole = isWholeFruit(food);
         boolean counted = amount.filter(a -> a.unit() == Unit.EACH).isPresent();
+        if (whole && !counted && s.has(EITHER_JUICE) && amount.isPresent() && !s.has(BOTTLED)) {
+            return guide.food(food.name() + " juice, " + (s.has(FRESH) ? "fresh" : "kind unsaid"));
+        }
         if (whole && !counted && s.has(BOTTLED) && !denied(s)) {
             return guide.food(food.name() + " juice, bottled");
         }

@@ -252,7 +252,22 @@ final class CannerTime {
                 || s.is(from - 1, "in");
     }
 
-    private static boolean afterIsCanner(Sentence s, int to) {
+    private static final Set<String> FEET = Set.of("ft", "feet", "foot", "elev", "elevation", "altitude", ".", ",");
+
+    /** "15 min 600 ft bwb": the token behind an altitude, or the same. */
+    private static int pastAltitude(Sentence s, int to) {
+        int next = to;
+        if (to + 1 < s.size() && s.token(to).isNumber() && (s.is(to + 1, "ft") || s.is(to + 1, "feet"))) {
+            next = to + 2;
+            while (next < s.size() && FEET.contains(s.token(next).norm())) {
+                next++;
+            }
+        }
+        return next;
+    }
+
+    private static boolean afterIsCanner(Sentence s, int behind) {
+        int to = pastAltitude(s, behind);
         if (TimeAtPounds.isBefore(s, to)
                 || IN_A_BOILER.opens(s.around(to, 0, 6))
                 || AT_A_BOIL.in(s.around(to, 0, 20))) {

@@ -51,7 +51,11 @@ public final class BrineWeak implements Check {
         }
         List<Ingredient> vinegars =
                 s.recipe().acids().stream().filter(i -> i.food().isVinegar()).toList();
-        Optional<Brine> brine = Brine.of(s.recipe());
+        Optional<Brine> vinegar = Brine.of(s.recipe());
+        boolean salsa =
+                s.placement().recipe().filter(t -> t.form().equals("salsa")).isPresent();
+        Optional<Brine> brine =
+                vinegar.isPresent() && salsa ? Brine.ofSalsa(s.recipe()).or(() -> vinegar) : vinegar;
         if (brine.isEmpty()) {
             unmeasured(s, out, vinegars);
             return;
