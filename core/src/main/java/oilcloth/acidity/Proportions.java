@@ -43,6 +43,9 @@ public final class Proportions {
     private final Map<String, Double> tested = new LinkedHashMap<>();
     private final Map<String, Boolean> lowAcid = new HashMap<>();
     private final Map<String, String> clusters;
+    /** The food each group was tested with. */
+    private final Map<String, Food> mains = new HashMap<>();
+
     private final List<Ingredient> unmeasured = new ArrayList<>();
     private final TestedRecipe recipe;
     private final double tolerance;
@@ -103,6 +106,7 @@ public final class Proportions {
                 .map(Volume::cups)
                 .orElse(0.0);
         tested.merge(group, cups, Double::sum);
+        mains.putIfAbsent(group, food);
         line.amount().ifPresent(a -> units.putIfAbsent(group, a.unit().kind()));
         lowAcid.merge(group, food.acidity() == Acidity.LOW, (a, b) -> a || b);
     }
@@ -112,8 +116,9 @@ public final class Proportions {
             return;
         }
         String group = cluster.getOrDefault(i.food().group(), i.food().group());
-        Optional<Volume> least = i.leastVolume();
-        Optional<Volume> most = i.mostVolume();
+        Food measured = sameMeasure(i, group, units);
+        Optional<Volume> least = i.amount().flatMap(a -> measured.volume(a, a.low()));
+        Optional<Volume> most = i.amount().flatMap(a -> measured.volume(a, a.high()));
         lowAcid.merge(group, i.food().acidity() == Acidity.LOW, (a, b) -> a || b);
         if (least.isEmpty() || most.isEmpty() || i.perJar().isPresent()) {
             unmeasured.add(i);
@@ -125,6 +130,14 @@ public final class Proportions {
                 : kind == Unit.Kind.COUNT || units.get(group) == Unit.Kind.COUNT ? COUNT_SPREAD : WEIGHT_SPREAD;
         stated.merge(
                 group, new Cups(least.get().cups() * (1 - spread), most.get().cups() * (1 + spread)), Cups::plus);
+    }
+
+    /** "Tomatillos may replace tomatoes in the same measure": a pound of the one for a pound of the other. */
+    private Food sameMeasure(Ingredient i, String group, Map<String, Unit.Kind> units) {
+        boolean weighed =
+                i.amount().filter(a -> a.unit().kind() == Unit.Kind.MASS).isPresent()
+                        && units.get(group) == Unit.Kind.MASS;
+        return weighed && !i.food().group().equals(group) ? mains.getOrDefault(group, i.food()) : i.food();
     }
 
     /** "other vegetables in total: celery, onions, carrots". */

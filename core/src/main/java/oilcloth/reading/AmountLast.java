@@ -1,14 +1,15 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.Set;
 import oilcloth.guide.Lexicon;
 
 /** "Carrots sliced 6 cups", "Vinegar, 5% ...... 4 cups": a line of a list that ends with how much there is. */
 final class AmountLast {
     /** Tokens, the dots of a leader not counted. */
     private static final int LONGEST = 14;
-    /** Tokens before the name: "fresh, peeled ginger 2 tsp". */
-    private static final int FIRST = 3;
+    /** Tokens before the name: "fresh, peeled ginger 2 tsp", "cut whole-kernel corn: 3 quarts". */
+    private static final int FIRST = 4;
 
     /** Tokens of a line that ends with a bare count. */
     private static final int FEW_WORDS = 6;
@@ -31,9 +32,25 @@ final class AmountLast {
         return amount > i && named(s, lexicon, amount) == i ? amount : NONE;
     }
 
-    /** The only food before the amount, or -1. */
+    /** "Lemon or lime juice 2 cups": what may stand between two names that have one amount. */
+    private static final Set<String> JOINS =
+            Set.of("and", "or", "&", "/", ",", "chopped", "diced", "sliced", "fresh", "minced", "dried", "bottled");
+
+    private static boolean areJoined(Sentence s, int from, int to) {
+        boolean joined = false;
+        for (int k = from; k < to; k++) {
+            if (!JOINS.contains(s.token(k).norm())) {
+                return false;
+            }
+            joined |= s.is(k, "and") || s.is(k, "or") || s.is(k, "&") || s.is(k, "/");
+        }
+        return joined;
+    }
+
+    /** The food before the amount, of several joined ones the first, or -1. */
     private static int named(Sentence s, Lexicon lexicon, int amount) {
         int found = NONE;
+        int behind = NONE;
         for (int i = 0; i < amount; i++) {
             if (found >= 0 && s.is(i, "(")) {
                 // "peppers (Anaheim, chopped) 2 lb"
@@ -48,11 +65,13 @@ final class AmountLast {
                                 .orElseThrow()
                                 .food()
                                 .equals(food.get().food());
-                if (!again && (found >= 0 || i > FIRST)) {
+                boolean joined = found >= 0 && areJoined(s, behind, i);
+                if (!again && !joined && (found >= 0 || i > FIRST)) {
                     return NONE;
                 }
-                found = again ? found : i;
-                i += food.get().length() - 1;
+                found = found >= 0 ? found : i;
+                behind = i + food.get().length();
+                i = behind - 1;
             }
         }
         return found;
@@ -64,10 +83,21 @@ final class AmountLast {
             if (s.is(i, ".") || s.is(i, "…")) {
                 continue;
             }
+            if (s.is(i, "(") && i > 0) {
+                // "green beans (5 to 6 inches long): 4 lb"
+                i = Brackets.closing(s, i);
+                continue;
+            }
             if (++words > LONGEST || s.is(i, ";") || s.is(i, "?")) {
                 return NONE;
             }
             if (!s.token(i).isNumber() || s.is(i + 1, "%")) {
+                continue;
+            }
+            int sized = NameAfter.behindSize(s, i);
+            if (sized > i) {
+                // "green beans, 5-6 in. long: 4 lb"
+                i = sized - 1;
                 continue;
             }
             boolean led = i > 1 && s.is(i - 1, ".") && s.is(i - 2, ".") || s.is(i - 1, "…");

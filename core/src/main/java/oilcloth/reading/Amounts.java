@@ -49,7 +49,7 @@ final class Amounts {
     }
 
     /** By measure and by weight. */
-    private static final Set<Unit.Kind> MEASURES = Set.of(Unit.Kind.VOLUME, Unit.Kind.MASS);
+    static final Set<Unit.Kind> MEASURES = Set.of(Unit.Kind.VOLUME, Unit.Kind.MASS);
 
     private static Found withOther(List<Token> tokens, Found first) {
         int or = first.next();

@@ -218,7 +218,7 @@ final class IngredientFinder {
         Amount stated = weighed.orElse(ContextWords.sticks(s, amount.amount(), at + match.length() - 1));
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
         sharedNoun(s, draft, stated, amount.next(), at);
-        int last = shared(s, draft, food, stated, end, place);
+        int last = shared(s, draft, food, SharedAmount.after(s, guide.lexicon(), food, stated, end), place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
         return Brackets.used(
                 s,
@@ -244,14 +244,13 @@ final class IngredientFinder {
     }
 
     /** What else the amount is for; the token behind it. */
-    private int shared(Sentence s, Draft draft, Food first, Amount amount, int from, int firstIngredient) {
-        SharedAmount shared = SharedAmount.after(s, guide.lexicon(), first, amount, from);
+    private int shared(Sentence s, Draft draft, Food first, SharedAmount shared, int firstIngredient) {
         if (shared.isDivided()
                 && firstIngredient < draft.ingredients.size()
                 && draft.ingredients
                         .get(firstIngredient)
                         .food()
-                        .equals(AcidWords.kind(guide, s, first, Optional.of(amount)))) {
+                        .equals(AcidWords.kind(guide, s, first, Optional.of(shared.share())))) {
             draft.ingredients.set(
                     firstIngredient, draft.ingredients.get(firstIngredient).withAmount(shared.share()));
         }
@@ -282,7 +281,14 @@ final class IngredientFinder {
         int last = AmountLast.of(s, guide.lexicon(), i);
         if (last >= end) {
             Amounts.Found amount = Amounts.at(s.tokens(), last).orElseThrow();
+            int place = draft.ingredients.size();
             add(s, draft, match.food(), Optional.of(amount.amount()), i, amount.next());
+            shared(
+                    s,
+                    draft,
+                    match.food(),
+                    SharedAmount.after(s, guide.lexicon(), match.food(), amount.amount(), end, last),
+                    place);
             return Brackets.restated(s, amount.amount(), amount.next());
         }
         boolean brine = match.food().kind() == FoodClass.SALT && (s.is(end, "brine") || s.is(end, "water"));

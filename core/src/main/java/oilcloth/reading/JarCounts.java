@@ -20,7 +20,12 @@ final class JarCounts {
             "of (\\w+ ){0,2}(chicken|beef|venison|deer|elk|pork|turkey|rabbit|salmon|tuna|fish|trout|sausage|meat|hamburger|stew|chili|soup)\\b");
 
     /** "4 quarts of tomatoes", "2 pints vinegar": a measure, not jars. */
-    static boolean isMeasure(Sentence s, int next) {
+    static boolean isMeasure(Sentence s, int behind) {
+        int next = behind;
+        // "| 3 quarts | cucumbers |", "**3 quarts** cucumbers"
+        while (s.is(next, "|") || s.is(next, "*")) {
+            next++;
+        }
         if (s.is(next, "jars") || s.is(next, "jar") || next >= s.size()) {
             return false;
         }
@@ -68,6 +73,16 @@ final class JarCounts {
             "left",
             "were",
             "all");
+
+    /** "1/2 quart vinegar": nobody fills half a jar. */
+    static boolean isFractionOf(Sentence s, int i, int behind) {
+        boolean fraction = i > 0
+                && s.token(i - 1).isNumber()
+                && Numbers.at(s.tokens(), i - 1)
+                        .filter(f -> f.next() == i && f.high() < 1)
+                        .isPresent();
+        return fraction && isMeasure(s, behind);
+    }
 
     /** "4 cups juice, from about 2 1/2 quarts": nobody fills half a jar. */
     static boolean isPartOrSource(Sentence s, int figure, int i) {

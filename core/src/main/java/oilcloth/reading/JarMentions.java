@@ -14,7 +14,7 @@ final class JarMentions {
     record Found(JarSize jar, int next) {}
 
     private static final int BESIDE = 3;
-    private static final Cue HOLDS = Cue.of("(?<!\\bto )\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
+    private static final Cue HOLDS = Cue.of("(?<!\\b(to|i|we|you) )\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
 
     /** "Quarts are too much for us": why the jars are what they are. */
     private static final Cue SUITED = Cue.of(
@@ -58,6 +58,9 @@ final class JarMentions {
                 continue;
             }
             Found jar = found.get();
+            if (JarCounts.isFractionOf(s, i, jar.next())) {
+                continue;
+            }
             if (others) {
                 s.claim(i, jar.next());
                 continue;

@@ -80,6 +80,9 @@ final class NameAfter {
             if (s.food(lexicon, k).isPresent()) {
                 return k;
             }
+            if (k > from && opensAnother(s, k)) {
+                return -1;
+            }
             String w = s.token(k).norm();
             if (VERBS.contains(w)
                     || w.equals("to")
@@ -101,17 +104,31 @@ final class NameAfter {
         return -1;
     }
 
+    /** "Okra 3 1/2 lb. half a quart of vinegar": the name belongs to the nearer amount. */
+    private static boolean opensAnother(Sentence s, int k) {
+        return !s.is(k - 1, "or")
+                && Amounts.at(s.tokens(), k)
+                        .filter(a -> a.unitSaid()
+                                && Amounts.MEASURES.contains(a.amount().unit().kind()))
+                        .isPresent();
+    }
+
     private static final Set<String> INCH = Set.of("in", "inch", "inches", "\"");
 
+    /** "5 in long". */
+    private static final Set<String> MEASURED = Set.of("long", "wide", "across", "thick", "diameter");
+
     /** "7 lbs of 2 to 2 1/2 in. beets": the token behind how large each is. */
-    private static int behindSize(Sentence s, int k) {
+    static int behindSize(Sentence s, int k) {
         Optional<Numbers.Figure> size = s.token(k).isNumber() ? Numbers.at(s.tokens(), k) : Optional.empty();
         int unit = size.map(Numbers.Figure::next).orElse(k);
         if (unit == k || unit >= s.size() || !INCH.contains(s.token(unit).norm())) {
             return k;
         }
         boolean dotted = s.is(unit + 1, ".");
-        return s.is(unit, "in") && !dotted ? k : dotted ? unit + 2 : unit + 1;
+        boolean measured = dotted
+                || unit + 1 < s.size() && MEASURED.contains(s.token(unit + 1).norm());
+        return s.is(unit, "in") && !measured ? k : dotted ? unit + 2 : unit + 1;
     }
 
     /** "2 lb beans, about 6 cups" gives the same beans twice. */

@@ -111,14 +111,29 @@ public final class RecipeReader {
     }
 
     /** The recipes of a text that holds several; one range for a text that holds one. */
-    public List<Range> recipes(String text) {
-        return SeveralRecipes.of(text, line -> isTitle(line.of(text)), line -> isItem(text, line));
+    public List<Range> recipes(String written) {
+        String text = TableRows.asFields(written);
+        Written whole = new Written(text);
+        return SeveralRecipes.of(
+                text, line -> isTitle(line.of(text)) && !isOfList(whole, line), line -> isItem(text, line));
+    }
+
+    /** "Whole-kernel corn: 3 quarts" among others of its kind: no title, whatever else it may look like. */
+    private boolean isOfList(Written whole, Range line) {
+        if (!whole.listsAmountsLast()) {
+            return false;
+        }
+        Sentence s = new Sentence(whole, line, true);
+        return AmountLast.is(s, guide.lexicon())
+                && FormWords.HEARD_IN_BODY.stream()
+                        .noneMatch(f -> s.find(f.pattern()).isPresent());
     }
 
     private void line(Written whole, Range line, int n, Draft draft) {
         String text = whole.text();
         String words = line.of(text);
-        if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && isTitle(words)) {
+        boolean opens = n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && !isOfList(whole, line);
+        if (opens && isTitle(words)) {
             title(text, line, draft);
             return;
         }
@@ -131,7 +146,7 @@ public final class RecipeReader {
         }
         Range rest = new Range(line.start() + DayHead.length(words), line.end());
         words = rest.of(text);
-        if (n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty()) {
+        if (opens) {
             // "Hola! My hot sauce: …"
             Matcher hail = HAIL.matcher(words);
             int hailed = hail.find() ? hail.end() : 0;
@@ -324,7 +339,12 @@ public final class RecipeReader {
         durations.read(s, draft);
         phrases.after(s, draft);
         figures.read(s, draft);
-        jars.read(s, draft);
+        // "Tomatoes: 3 quarts" in the list of a recipe
+        boolean measures =
+                s.isItem() && (draft.title.isPresent() || s.isBesideAmountsLast()) && AmountLast.is(s, guide.lexicon());
+        if (!measures) {
+            jars.read(s, draft);
+        }
         ingredients.read(s, draft);
         boolean silent = Deviations.heard(draft) == heard + Deviations.named(draft, foods);
         residue.read(s, draft);

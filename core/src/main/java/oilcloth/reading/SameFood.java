@@ -232,7 +232,8 @@ final class SameFood {
                         .isPresent();
     }
 
-    private static final Pattern BY_THE_WAY = Pattern.compile(" *\\([^)]*(\\)|$)| (fresh|raw)$");
+    private static final Pattern BY_THE_WAY =
+            Pattern.compile(" *\\([^)]*(\\)|$)| (fresh|raw)$| *[:.…–—-]+ *[\\d½¼¾⅓⅔⅛][\\d½¼¾⅓⅔⅛/. ]*[a-z]*\\.?$");
 
     private static final Pattern COUNTED = Pattern.compile("^(a )?(\\d|one|two|three|four|couple( of)?|few) ");
 

@@ -350,6 +350,11 @@ final class Sentence {
         return written.text();
     }
 
+    /** Whether the whole text has a list of names with their amounts behind them. */
+    boolean isBesideAmountsLast() {
+        return written.listsAmountsLast();
+    }
+
     /** Whether the whole text holds a pattern, which is one of a room's constants. */
     boolean wholeHas(Pattern pattern) {
         return written.has(pattern);

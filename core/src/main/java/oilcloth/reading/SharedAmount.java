@@ -49,6 +49,11 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
 
     /** @param from the token behind the first name */
     static SharedAmount after(Sentence s, Lexicon lexicon, Food first, Amount amount, int from) {
+        return after(s, lexicon, first, amount, from, s.size());
+    }
+
+    /** @param last the token where the amount of the names begins, if it stands behind them; their number of tokens otherwise */
+    static SharedAmount after(Sentence s, Lexicon lexicon, Food first, Amount amount, int from, int last) {
         List<Other> others = new ArrayList<>();
         boolean joined = false;
         boolean either = false;
@@ -81,7 +86,8 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             if (match.isEmpty()
                     || seasons
                     || s.isClaimed(k)
-                    || amountFollows(s, k + match.get().length())) {
+                    || k + match.get().length() < last
+                            && amountFollows(s, k + match.get().length(), last)) {
                 break;
             }
             joined |= joins;
@@ -99,8 +105,8 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
         return new SharedAmount(others, share, !each && !either, end);
     }
 
-    private static boolean amountFollows(Sentence s, int i) {
+    private static boolean amountFollows(Sentence s, int i, int last) {
         int k = s.is(i, ":") || s.is(i, "-") ? i + 1 : i;
-        return k > i && k < s.size() && Amounts.at(s.tokens(), k).isPresent();
+        return k > i && k < s.size() && k != last && Amounts.at(s.tokens(), k).isPresent();
     }
 }

@@ -10,6 +10,8 @@ final class TableRows {
     private static final Pattern CARD =
             Pattern.compile("(?m)^[^|\\n]+(?:\\|[^|\\n:]{1,30}:[^|\\n]*){2,}(?:\\|[^|\\n]*)*$");
 
+    private static final Pattern AMOUNT = Pattern.compile("\\s*[\\d½¼¾⅓⅔⅛][\\d½¼¾⅓⅔⅛/ .-]* ?[A-Za-z]{1,12}\\.?\\s*");
+
     private static final Pattern RULE = Pattern.compile("(?m)^[ \\t]*\\|?[ \\t]*:?-{2,}[-:| \\t]*$");
 
     private TableRows() {}
@@ -38,13 +40,17 @@ final class TableRows {
         while (row.find()) {
             told.setCharAt(row.end(1), ' ');
             told.setCharAt(row.start(3) - 1, ' ');
+            told.setCharAt(row.end(3), ' ');
+            if (AMOUNT.matcher(row.group(2)).matches()) {
+                // "| 4 quarts | green tomatoes |" reads as it stands
+                continue;
+            }
             // "Food   : Peaches" would be no field: the colon stands behind the name
             int name = row.end(2);
             while (name > row.start(2) && text.charAt(name - 1) == ' ') {
                 name--;
             }
             told.setCharAt(name, ':');
-            told.setCharAt(row.end(3), ' ');
         }
         return told.toString();
     }
