@@ -34,6 +34,10 @@ final class CannerTime {
     private static final Cue IN_A_BOIL =
             Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b|boiling ([,.;]|$)");
 
+    /** "The pints got 25 minutes at a full rolling boil". */
+    private static final Cue JARS_GOT =
+            Cue.of("\\b(jars|pints|quarts) (got|get|had|were given|stayed|stay) (their |a full |about )?$");
+
     /** "Pack the melon in pints, boil the syrup another 5 min". */
     private static final Cue OF_A_LIQUID = Cue.of(
             "(up |down )?((the|this|that|my|remaining|reserved|strained|leftover) )+(syrup|brine|juice|solution|vinegar|broth|stock|sauce|pickling)\\b(?! (canner|jars))");
@@ -102,7 +106,8 @@ final class CannerTime {
         if (INSTEAD.in(s.around(from, 0, to - from)) && !s.has(COOKS)) {
             return true;
         }
-        if (AGAIN.in(s.around(from, 3, 0))) {
+        if (AGAIN.in(s.around(from, 3, 0))
+                || JARS_GOT.in(s.around(from, 6, 0)) && IN_A_BOIL.opens(s.around(to, 0, 7))) {
             return true;
         }
         // "I run 15 min and they seal"

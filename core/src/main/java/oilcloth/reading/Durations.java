@@ -83,7 +83,7 @@ final class Durations {
 
     /** "I did vent it, ten minutes by the clock". */
     private static final Cue VENTED = Cue.of(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)( (it|her|mine|the (canner|cooker)))? ?,? (for |about |a |good |full |exactly )*$");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)( (it|her|mine|the (canner|cooker)))? ?(: ?(yes|y) ?)?,? (for |about |a |good |full |exactly )*$");
 
     private static final Cue AT_POUNDS =
             Cue.of("(at|@|with|under) (\\S+ )?(\\d+|five|ten|eleven|twelve|fifteen|pressure|pounds)\\b");
@@ -158,7 +158,9 @@ final class Durations {
                 int prepared = draft.facts.prepared().size();
                 // "one inch, cooking water. Steam 10 minutes.": the canner, and not the beans
                 boolean vents = d.least() >= LEAST_VENTING
-                        && draft.facts.headspace().isPresent()
+                        && (draft.facts.headspace().isPresent()
+                                || !draft.facts.pressures().isEmpty()
+                                || draft.facts.gauge().isPresent())
                         && STEAMED.in(s.around(i, 5, 0));
                 if (!vents) {
                     Preparing.time(s, draft, i, d);
@@ -340,9 +342,14 @@ final class Durations {
         return !draft.facts.methods().isEmpty() && draft.facts.methods().get(0).value() == CanningMethod.BOILING_WATER;
     }
 
+    /** "10 minutes from the first jiggle". */
+    private static final Cue FROM_A_JIGGLE = Cue.of(
+            "(from|after|once|when|starting (at|with|from)) (the |it |my )?(first |weight |steady )*(jiggl|rock|danc)\\w*");
+
     private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
         return TIMED_IT.in(before)
+                || FROM_A_JIGGLE.opens(s.around(d.next(), 0, 7))
                 || (d.least() > LONGEST_VENTING || isBath(draft))
                         && (TIMED.in(before)
                                 || AFTER_VENTING.opens(s.around(d.next(), 0, 8))

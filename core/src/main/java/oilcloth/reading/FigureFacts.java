@@ -215,6 +215,8 @@ final class FigureFacts {
     private static final int MOST_PSI = 20;
     /** "At 10 weighted", "at 11 on the dial". */
     private static final Set<String> BEHIND_PSI = Set.of(
+            "i",
+            "we",
             "for",
             "on",
             "dial",

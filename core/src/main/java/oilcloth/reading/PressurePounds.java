@@ -58,7 +58,7 @@ final class PressurePounds {
     static boolean bare(Sentence s, int figure, boolean gaugeTold) {
         return (s.has(GAUGE)
                         || gaugeTold && (MINUTES_AT.in(s.around(figure, 3, 0)) || KEPT_AT.in(s.around(figure, 5, 0))))
-                && (BARE.in(s.around(figure, 4, 0))
+                && (BARE.in(s.around(figure, 6, 0))
                         || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
                                 && ON_THE_DIAL.opens(s.around(figure + 1, 0, 4)));
     }
@@ -71,7 +71,7 @@ final class PressurePounds {
             "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
 
     private static final Cue BARE = Cue.of(
-            "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|reads?) (about |around |near )?$");
+            "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|reads?|hits?|reached|reaches) (about |around |near )?$");
 
     private PressurePounds() {}
 

@@ -67,7 +67,10 @@ final class TimeAtPounds {
     /** "30 min at 12 lb", "75 min, 15 lbs, weighted gauge". */
     static boolean isBefore(Sentence s, int to) {
         // "25 min pints / 40 min quarts @ 11 lb"
-        int behind = JarMentions.at(s, to).map(JarMentions.Found::next).orElse(to);
+        int bracket = s.is(to, "(") ? to + 1 : to;
+        int jar = JarMentions.at(s, bracket).map(JarMentions.Found::next).orElse(bracket);
+        // "45 minutes (half-pints) at 11 lb"
+        int behind = bracket == to ? jar : jar > bracket && s.is(jar, ")") ? jar + 1 : to;
         int k = s.is(behind, ",") || s.is(behind, ";") ? behind + 1 : behind;
         // "75 minutes with the dial at 11 pounds"
         boolean dial = s.is(k, "with") && (s.is(k + 2, "dial") || s.is(k + 2, "gauge") || s.is(k + 2, "needle"));

@@ -31,6 +31,7 @@ final class TimeWords {
             "can",
             "canned",
             "waterbath",
+            "waterbathed",
             "gauge",
             "gage",
             "weighted",
