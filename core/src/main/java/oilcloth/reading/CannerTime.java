@@ -34,9 +34,19 @@ final class CannerTime {
     private static final Cue IN_A_BOIL =
             Cue.of("(in|at) a (full |hard |good |steady |rolling )*boil\\b|boiling ([,.;]|$)");
 
+    /** "The book says 25 minutes for quarts, and that is what I did". */
+    private static final Cue SAID = Cue.of(
+            "\\b(book|booklet|sheet|card|guide|leaflet|handout|chart|directions|instructions|recipe|table|bulletin|paper|you|they|office|extension) (say|says|said|gives?|gave|calls? for|called for|lists?|listed|has|have|had|wants?|wanted) (to process (them )?)?(for )?(about )?$");
+
+    private static final Cue DONE_SO = Cue.of(
+            "\\b(that|which)('s| is| was) (just |exactly |also )?what (i|we|they|mine) (did|do|used|use|gave|got|had)\\b|\\b(and|so) (i|we) (did|do) (exactly |just )?(that|so|it)\\b");
+
     /** "The pints got 25 minutes at a full rolling boil". */
-    private static final Cue JARS_GOT =
-            Cue.of("\\b(jars|pints|quarts) (got|get|had|were given|stayed|stay) (their |a full |about )?$");
+    private static final Cue JARS_GOT = Cue.of(
+            "\\b(jars|(half - )?pints|quarts) (got|get|had|were given|stayed|stay) (their |a full |about )?$|\\blet (my|the|our|all the|them|those|it) ((half - )?((pint |quart )?jars |pints |quarts ))?(go|run|boil|process)( for)? (about )?$");
+
+    private static final Cue ONCE_THERE = Cue.of(
+            "(once|after|when|from when|as soon as|from the time) .*\\b(boil\\w*|pressure|dial|gauge|pounds?|lbs?|psi|jiggl\\w*|rock\\w*)\\b");
 
     /** "Pack the melon in pints, boil the syrup another 5 min". */
     private static final Cue OF_A_LIQUID = Cue.of(
@@ -67,7 +77,7 @@ final class CannerTime {
 
     /** "Brought it up to 11 pounds, and did 35 minutes". */
     private static final Cue WENT = Cue.of(
-            "\\b(did|gave (it|them)|kept (it|them)( there)?|held (it|them)( there)?|let (it|them) (go|run))( for)?( a| the)?( full| whole)? $");
+            "\\b(did|gave (it|them)|kept (it|them)( there)?|held (it|them)( there)?|let (it|them|(my|the|our|all the) (jars|pints|quarts)) (go|run))( for)?( a| the)?( full| whole)? $");
 
     private static final Cue WEIGHT_MOVED = Cue.of(
             "\\b(weight|jiggler|rocker|regulator|it) ((was|is|kept|went on) )?(\\w+ )?(jiggl|rock|danc)(ed|ing)( (away|steady|steadily))?( for)?( about| only| a full)? $");
@@ -106,8 +116,12 @@ final class CannerTime {
         if (INSTEAD.in(s.around(from, 0, to - from)) && !s.has(COOKS)) {
             return true;
         }
+        if (SAID.in(s.around(from, 5, 0)) && s.has(DONE_SO)) {
+            return true;
+        }
         if (AGAIN.in(s.around(from, 3, 0))
-                || JARS_GOT.in(s.around(from, 6, 0)) && IN_A_BOIL.opens(s.around(to, 0, 7))) {
+                || JARS_GOT.in(s.around(from, 6, 0))
+                        && (IN_A_BOIL.opens(s.around(to, 0, 7)) || ONCE_THERE.opens(s.around(to, 0, 12)))) {
             return true;
         }
         // "I run 15 min and they seal"

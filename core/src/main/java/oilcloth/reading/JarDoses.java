@@ -73,7 +73,7 @@ final class JarDoses {
             return Optional.of(new Ingredient.PerJar(Optional.empty()));
         }
         Dose told = new Dose(amount, jar.get().size().pints());
-        boolean twice = next > end && other(s, next, amount.unit(), told);
+        boolean twice = next > end && (other(s, next, amount.unit(), told) || timesAsMuch(s, next, told));
         boolean plural = behind.isPresent()
                 && s.is(to, "for")
                 && isOf(PLURAL, s, behind.get().next() - 1);
@@ -103,6 +103,28 @@ final class JarDoses {
                         new Amount(amount.low(), amount.high(), unit, amount.exact()),
                         j.size().pints())))
                 .isPresent();
+        if (same) {
+            s.claim(from, jar.get().next());
+        }
+        return same;
+    }
+
+    private static final Map<String, Double> TIMES = Map.of("half", 0.5, "double", 2.0, "twice", 2.0);
+    private static final Set<String> AS_MUCH = Set.of("that", "as", "much", "of", "the", "amount");
+
+    /** "Half that in pints": whether it comes to the same dose. */
+    private static boolean timesAsMuch(Sentence s, int from, Dose told) {
+        if (!isOf(TIMES.keySet(), s, from)) {
+            return false;
+        }
+        int at = from + 1;
+        while (isOf(AS_MUCH, s, at)) {
+            at++;
+        }
+        Optional<Jar> jar = jarAt(s, at);
+        Amount amount = told.amount().times(TIMES.get(s.token(from).norm()));
+        boolean same =
+                jar.filter(j -> told.isAs(new Dose(amount, j.size().pints()))).isPresent();
         if (same) {
             s.claim(from, jar.get().next());
         }

@@ -78,7 +78,8 @@ public final class Tokens {
 
     private static final String WATER = "h2o";
 
-    private static final Map<String, String> SHORT = Map.of("ea", "each", "w/", "with", "w", "with", WATER, "water");
+    private static final Map<String, String> SHORT =
+            Map.of("ea", "each", "w/", "with", "w", "with", WATER, "water", "psig", "psi");
 
     private static final Pattern DRAWN_OUT = Pattern.compile("(\\p{L})\\1{2,}");
 

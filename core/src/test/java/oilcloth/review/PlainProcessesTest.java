@@ -36,7 +36,8 @@ class PlainProcessesTest {
             Map.entry("smoked", "Smoked %s"),
             Map.entry("cream-style", "%s, cream style"));
 
-    private static Optional<String> told(PlacingRule rule, JarSize jar, Altitude altitude) {
+    /** The recipe of a plain process with every needed fact; empty where it takes more than that to tell it. */
+    static Optional<String> told(PlacingRule rule, JarSize jar, Altitude altitude) {
         Process process = rule.process();
         String name = rule.foods().stream()
                 .sorted()

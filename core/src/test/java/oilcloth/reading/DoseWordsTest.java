@@ -1,0 +1,64 @@
+package oilcloth.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Context;
+import oilcloth.review.Call;
+import oilcloth.review.Engine;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** So much acid to the jar, told for one jar or for two. */
+class DoseWordsTest {
+    private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
+
+    private static Call call(String dose, String jars) {
+        return ENGINE.review(
+                        "Whole tomatoes, raw pack, no added liquid. " + dose + ". Did " + jars
+                                + ". Half inch. 85 minutes in a boiling water bath. 700 ft.",
+                        Context.planning(null))
+                .call();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "2 T bottled lemon juice per quart",
+                "2 T bottled lemon juice per quart or 1 per pint",
+                "2 T bottled lemon juice per quart (1 per pint)",
+                "2 T bottled lemon juice for quarts, 1 for pints",
+                "2 T bottled lemon juice for quarts",
+                "lemon juice 2 T qt / 1 T pt bottled",
+                "Bottled lemon juice: 1 tbsp/pint, 2 tbsp/quart",
+                "Bottled lemon juice: pints 1 tbsp, quarts 2 tbsp",
+                "1 tablespoon bottled lemon juice in pints and 2 tablespoons in quarts",
+                "1/2 tsp citric acid per quart (1/4 for pints)",
+                "Acidify with 1/2 teaspoon citric acid per quart (or 1/4 teaspoon per pint)",
+                "I put 1 T lemon juice (bottled) to the pint, 2 T to the quart",
+                "Quarts get 2 T bottled lemon juice, pints get 1",
+                "2 Tbsp. bottled lemon in each quart, half that in pints",
+                "Put 2 Tbsp bottled lemon juice in each jar"
+            })
+    void enough(String dose) {
+        assertThat(call(dose, "quarts")).as(dose).isEqualTo(Call.SOUND);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "1 T bottled lemon juice per quart",
+                "1 T bottled lemon juice for pints or quarts",
+                "1 T bottled lemon juice in pints and 1 T in quarts",
+                "1 T bottled lemon juice per jar, pint or quart",
+                "2 T bottled lemon juice for 7 quarts",
+                "1/4 tsp citric acid for quarts, 1/4 for pints",
+                "2 T lemon juice per quart or 1 per pint",
+                "2 T bottled lemon juice per half gallon, 1 per quart"
+            })
+    void neverSoundWhereItIsShortOrUnclear(String dose) {
+        assertThat(call(dose, "quarts")).as(dose).isNotEqualTo(Call.SOUND);
+    }
+}
