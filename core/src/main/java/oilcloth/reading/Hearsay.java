@@ -31,8 +31,12 @@ final class Hearsay {
 
     /** "I read you can do it in the oven but I stuck with the canner", "they say water bath is fine but I used the pressure canner". */
     private static final Cue STUCK_WITH = Cue.of(
-            "^((i|we) (read|saw|see|heard|hear|have (read|seen|heard)|was told|were told|know)|(my |our |the |some |a )?([a-z]+ ){0,3}(says?|said|swears?|told me|tells me|claims?|insists?|thinks?))\\b(?=[^.;]*\\b(oven|dishwasher|microwave|sun|open[- ]kettle|upside|aspirin|wax|paraffin)\\b[^.;]* (but|and) (i|we)\\b)[^.;]*\\b(but|and) (i|we) (stuck (with|to)|kept (to|with)|went (with|by)|followed|used|trusted) (the |my |our |your )?((pressure |boiling[- ]water |water[- ]bath |regular |real )*(canner|sheet|directions|book|guide|chart|leaflet|instructions)|water[- ]bath|new lids)( method| instead| here)?[.!]?$"
+            "^((i|we) (read|saw|see|heard|hear|have (read|seen|heard)|was told|were told|know)|(my |our |the |some |a )?([a-z]+ ){0,3}(says?|said|swears?|told me|tells me|claims?|insists?|thinks?))\\b(?=[^.;]*\\b(oven|dishwasher|microwave|sun|open[- ]kettle|upside|aspirin|wax|paraffin)\\b[^.;]* (but|and) (i|we)\\b)[^.;]*\\b(but|and) (i|we) (stuck (with|to)|kept (to|with)|went (with|by)|followed|used|trusted) (the |my |our |your )?((pressure |boiling[- ]water |water[- ]bath |regular |real )*(canner|sheet|directions|book|guide|chart|leaflet|instructions)|new lids)( method| instead| here)?[.!]?$"
                     + "|^((i|we) (read|saw|see|heard|hear|have (read|seen|heard)|was told|were told|know)|(my |our |the |some |a )?([a-z]+ ){0,3}(says?|said|swears?|told me|tells me|claims?|insists?|thinks?))\\b(?=[^.;]*\\b(water[- ]?bath|boil\\w*|three hours)\\b[^.;]* (but|and) (i|we)\\b)[^.;]*\\b(but|and) (i|we) (stuck (with|to)|kept (to|with)|went (with|by)|used|trusted) (the |my |our )?pressure( canner)?[.!]?$");
+
+    /** "I read you can do it in the oven but I used the water bath". */
+    private static final Cue BATH_INSTEAD = Cue.of(
+            "^((i|we) (read|saw|see|heard|hear|was told|were told|know)|(my |our |the |some |a )?([a-z]+ ){0,3}(says?|said|swears?|told me|tells me|claims?|insists?|thinks?))\\b[^.;]*\\b(oven|dishwasher|microwave|sun|open[- ]kettle|upside)\\b[^.;]*\\b(but|and) (i|we) (stuck (with|to)|kept (to|with)|went with|used|trusted) (the |my |our )?(boiling[- ])?water[- ]bath( method| instead| here| canner)?[.!]?$");
 
     /** What nobody should do; the refusing of anything else is told of the batch. */
     private static final Cue BAD_ADVICE = Cue.of(
@@ -63,8 +67,10 @@ final class Hearsay {
     }
 
     /** Then nothing in the sentence is of this batch. */
-    static boolean isRefused(Sentence s) {
+    static boolean isRefused(Sentence s, Draft draft) {
+        // beside a pressure the bath would be a second method
         return s.has(STUCK_WITH)
+                || s.has(BATH_INSTEAD) && draft.facts.pressures().isEmpty()
                 || s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
     }
 

@@ -120,7 +120,7 @@ final class ProductName {
         String behind = s.low().substring(form.end() - s.range().start());
         return !PURPOSE.in(before(s, at))
                 && (s.searched().mayHold(MAKING) && MAKING.in(before(s, at))
-                        || OWN.in(before(s, at)) && TURNED.opens(behind)
+                        || OWN.in(before(s, at)) && !LAID_IN.in(before(s, at)) && TURNED.opens(behind)
                         || HEADS.is(s.low().substring(0, at))
                                 && !LAID_IN.in(before(s, at))
                                 && (COLON.opens(behind) || s.range().start() == 0 && COMMA.opens(behind)));

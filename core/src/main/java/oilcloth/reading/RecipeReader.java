@@ -311,7 +311,7 @@ public final class RecipeReader {
     }
 
     private void sentence(Sentence s, Draft draft) {
-        if (Bulletin.isTold(s) || Hearsay.isRefused(s) || Forbidden.isTold(s, draft) || Serving.isLabelled(s)) {
+        if (Bulletin.isTold(s) || Hearsay.isRefused(s, draft) || Forbidden.isTold(s, draft) || Serving.isLabelled(s)) {
             return;
         }
         if (Hearsay.isOfTheirs(s)) {
