@@ -41,6 +41,17 @@ final class AmountBehind {
         while (k < s.size() && SIGNS.contains(s.token(k).norm())) {
             k++;
         }
+        if (k > end && (s.is(k, "bottled") || s.is(k, "fresh")) && s.is(k + 1, ",")) {
+            // "Lemon: bottled, 2 Tbsp/qt"
+            k += 2;
+        }
+        if (s.is(k, "at")
+                && Amounts.at(s.tokens(), k + 1)
+                        .filter(a -> JarDoses.isOfAJar(a.amount()))
+                        .isPresent()) {
+            // "citric acid at 1/2 tsp a quart"
+            k++;
+        }
         if (isAbout(s, k)) {
             // "huckleberries, about 10 cups, and …"
             k++;

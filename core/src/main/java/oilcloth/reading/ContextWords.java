@@ -203,6 +203,15 @@ final class ContextWords {
     private static final Cue GAVE = Cue.of(
             "\\b(which|that|and|it|they)( all)? (gave|made|came to|measured|yielded)( me| us| out to)?( about| around| just| almost)? $");
 
+    /** "1 oz bottled lemon juice": an ounce of a liquid is one of measure. */
+    static Amount fluid(Food food, Amount amount) {
+        boolean liquid =
+                food.kind() == FoodClass.WATER || food.isVinegar() || food.isCitrusJuice() || food.isFruitJuice();
+        return liquid && amount.unit() == Unit.OUNCE
+                ? new Amount(amount.low(), amount.high(), Unit.FLUID_OUNCE, amount.exact())
+                : amount;
+    }
+
     /** "Add bottled lemon juice to jars, 2 tablespoons per quart": the only acid or salt named before in the clause. */
     private static Optional<Food> dosed(GuideSnapshot guide, Sentence s, int from, int next) {
         boolean per = s.is(next, "per") || s.is(next, "to") && s.is(next + 1, "each") || s.is(next, "each");

@@ -93,7 +93,8 @@ final class Durations {
                     + "|([^\\s,;.]+ ){0,5}with (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing|out)\\b");
 
     /** "Weighted gauge: steam ten minutes, 10 pounds, 40 minutes". */
-    private static final Cue STEAMED = Cue.of("\\bsteam(s|ed|ing)? (it |her |the canner |off |out |for |a full )*$");
+    private static final Cue STEAMED = Cue.of(
+            "\\bsteam(s|ed|ing)? (it |her |the canner |off |out |for |a full |escape |flow |blow |run |go |pour |come )*$");
 
     /** Minutes a skin is loosened in. */
     private static final int LONGEST_DIP = 3;
@@ -118,6 +119,9 @@ final class Durations {
     /** "Into boiling water two, three minutes, then loosely in the jars". */
     private static final Cue INTO_WATER =
             Cue.of("\\b(in|into) (the |some |plain )*(boiling|simmering|hot) water (for |about |just |a |\\w+ ?, )*$");
+
+    /** "Steam came out steadily for 10 minutes before I put on the weight". */
+    private static final Cue PARTS = Cue.of("\\b(weight|weighted|petcock|gauge|regulator|jiggler|rocker)\\b");
 
     private static final Cue OF_VENTING = Cue.of("\\b(vent|exhaust|steam|petcock)\\w*");
 
@@ -161,7 +165,7 @@ final class Durations {
                         && (draft.facts.headspace().isPresent()
                                 || !draft.facts.pressures().isEmpty()
                                 || draft.facts.gauge().isPresent())
-                        && STEAMED.in(s.around(i, 5, 0));
+                        && (STEAMED.in(s.around(i, 5, 0)) || s.has(PARTS) && OF_VENTING.in(s.around(i, 9, 0)));
                 if (!vents) {
                     Preparing.time(s, draft, i, d);
                 }
@@ -344,7 +348,7 @@ final class Durations {
 
     /** "10 minutes from the first jiggle". */
     private static final Cue FROM_A_JIGGLE = Cue.of(
-            "(from|after|once|when|starting (at|with|from)) (the |it |my )?(first |weight |steady )*(jiggl|rock|danc)\\w*");
+            "((from|after|once|when|starting (at|with|from)) (the |it |my )?|of )(first |weight |steady )*(jiggl|rock|danc)\\w*");
 
     private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);

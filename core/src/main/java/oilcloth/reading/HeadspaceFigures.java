@@ -48,11 +48,11 @@ final class HeadspaceFigures {
     private static final Cue HEADSPACE = Cue.of(
             "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bof (room|space|air|clearance)\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
 
-    private static final Cue LEAVE = Cue.of("\\b(leave|leaves|leaving|left|allow|allows|allowing|with)\\b");
+    private static final Cue LEAVE = Cue.of("\\b(leave|leaves|leaving|left|allow|allowed|allows|allowing|with)\\b");
 
     /** "Leaving an inch and a half so they don't boil over". */
-    private static final Cue LEFT =
-            Cue.of("\\b(leave|leaving|allow|allowing) (about |around |a good |a full |just |roughly |at least )?$");
+    private static final Cue LEFT = Cue.of(
+            "\\b(leave|leaving|allow|allowed|allowing) (about |around |a good |a full |just |roughly |at least )?$");
 
     private static final Cue NOT_HEADSPACE = Cue.of(
             "^ ?tops\\b(?! of)|\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the \\w+|of (hot |simmering )?water|(of )?(crushed |cracked |cubed )+ice|of ice|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");

@@ -367,7 +367,7 @@ final class IngredientFinder {
         Food acid = cut ? named : AcidWords.kind(guide, s, named, amount);
         Food food = ContextWords.kind(guide, s, acid, amount, from);
         boolean aside = PouredOff.is(s, draft, food, from);
-        Optional<Ingredient.PerJar> doses = measured.flatMap(a -> JarDoses.of(s, from, to, a));
+        Optional<Ingredient.PerJar> doses = measured.flatMap(a -> JarDoses.of(s, draft, from, to, a));
         Optional<Ingredient.PerJar> perJar =
                 doses.or(() -> measured.flatMap(a -> JarShare.of(s, to, a).or(() -> JarShare.withJars(s, a, to))));
         Optional<Amount> shared =
@@ -379,7 +379,7 @@ final class IngredientFinder {
         Ingredient read = new Ingredient(
                 range,
                 food,
-                amount,
+                amount.map(a -> ContextWords.fluid(food, a)),
                 amount.isPresent() ? perJar : Optional.empty(),
                 aside,
                 s.has(OPTIONAL),

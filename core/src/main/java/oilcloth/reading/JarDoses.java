@@ -8,6 +8,7 @@ import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
+import oilcloth.recipe.Unread;
 
 /**
  * One dose told for two jars: "2 Tbsp per quart or 1 per pint", "2 T for quarts, 1 T for pints", "2 T/qt (1 T/pt)". Where
@@ -16,9 +17,9 @@ import oilcloth.recipe.Ingredient;
 final class JarDoses {
     private static final Set<String> PER = Set.of("per", "each", "every", "/");
     private static final Set<String> GOES_IN = Set.of("to", "in", "into", "for");
-    private static final Set<String> EACH = Set.of("each", "every", "a", "the", "per");
+    private static final Set<String> EACH = Set.of("each", "every", "a", "the", "per", "my", "our");
     private static final Set<String> JAR_IS = Set.of("hot", "clean", "empty", "sterile", "warm");
-    private static final Set<String> JOINS = Set.of("or", "and", ",", ";", "/", "(", "-", "–", "but");
+    private static final Set<String> JOINS = Set.of("or", "and", ",", ";", "/", "(", "-", "–", "but", "so");
     private static final Map<String, JarSize> SHORT =
             Map.of("qt", JarSize.QUART, "qts", JarSize.QUART, "pt", JarSize.PINT, "pts", JarSize.PINT);
 
@@ -49,12 +50,13 @@ final class JarDoses {
     }
 
     /**
-     * What a dose is for, where it is told by the kind of jar; the words of a second dose that comes to the same are claimed.
+     * What a dose is for, where it is told by the kind of jar; a second dose is dealt with, and asked about where it does not
+     * come to the same.
      *
      * @param from the first token of the amount and its food
      * @param to the token behind them
      */
-    static Optional<Ingredient.PerJar> of(Sentence s, int from, int to, Amount amount) {
+    static Optional<Ingredient.PerJar> of(Sentence s, Draft draft, int from, int to, Amount amount) {
         if (!isOfAJar(amount)) {
             return Optional.empty();
         }
@@ -73,7 +75,14 @@ final class JarDoses {
             return Optional.of(new Ingredient.PerJar(Optional.empty()));
         }
         Dose told = new Dose(amount, jar.get().size().pints());
-        boolean twice = next > end && (other(s, next, amount.unit(), told) || timesAsMuch(s, next, told));
+        int at = next;
+        Optional<Other> other =
+                next > end ? times(s, at, amount).or(() -> other(s, at, amount.unit())) : Optional.empty();
+        boolean twice = other.filter(o -> told.isAs(o.dose())).isPresent();
+        if (other.isPresent() && !twice) {
+            draft.unread.add(new Unread(s.span(at, other.get().next()), true));
+        }
+        other.ifPresent(o -> s.claim(end, o.next()));
         boolean plural = behind.isPresent()
                 && s.is(to, "for")
                 && isOf(PLURAL, s, behind.get().next() - 1);
@@ -86,49 +95,43 @@ final class JarDoses {
                 && amount.high() * amount.unit().inBase() <= MOST_IN_A_JAR * Unit.CUP.inBase();
     }
 
-    /** Whether the same dose stands there for another jar; its unit may be left to the first. */
-    private static boolean other(Sentence s, int from, Unit unit, Dose told) {
+    /** A dose for another jar, and the token behind it. */
+    private record Other(Dose dose, int next) {}
+
+    /** The dose that stands there for another jar; its unit may be left to the first. */
+    private static Optional<Other> other(Sentence s, int from, Unit unit) {
         Optional<Jar> before = bare(s, from);
         int at = before.map(j -> isOf(GETS, s, j.next()) ? j.next() + 1 : j.next())
                 .orElse(from);
-        Optional<Amounts.Found> found = Amounts.at(s.tokens(), at)
-                .filter(a -> !a.unitSaid() || a.amount().unit() == unit);
-        if (found.isEmpty()) {
-            return false;
-        }
-        Optional<Jar> jar = before.map(j -> new Jar(j.size(), found.get().next()))
-                .or(() -> named(s, found.get().next()));
-        Amount amount = found.get().amount();
-        boolean same = jar.filter(j -> told.isAs(new Dose(
-                        new Amount(amount.low(), amount.high(), unit, amount.exact()),
-                        j.size().pints())))
-                .isPresent();
-        if (same) {
-            s.claim(from, jar.get().next());
-        }
-        return same;
+        return Amounts.at(s.tokens(), at)
+                .filter(a -> !a.unitSaid() || a.amount().unit() == unit)
+                .flatMap(a -> before.map(j -> new Jar(j.size(), a.next()))
+                        .or(() -> named(s, a.next()))
+                        .map(j -> new Other(
+                                new Dose(
+                                        new Amount(
+                                                a.amount().low(),
+                                                a.amount().high(),
+                                                unit,
+                                                a.amount().exact()),
+                                        j.size().pints()),
+                                j.next())));
     }
 
     private static final Map<String, Double> TIMES = Map.of("half", 0.5, "double", 2.0, "twice", 2.0);
     private static final Set<String> AS_MUCH = Set.of("that", "as", "much", "of", "the", "amount");
 
-    /** "Half that in pints": whether it comes to the same dose. */
-    private static boolean timesAsMuch(Sentence s, int from, Dose told) {
+    /** "Half that in pints". */
+    private static Optional<Other> times(Sentence s, int from, Amount first) {
         if (!isOf(TIMES.keySet(), s, from)) {
-            return false;
+            return Optional.empty();
         }
         int at = from + 1;
         while (isOf(AS_MUCH, s, at)) {
             at++;
         }
-        Optional<Jar> jar = jarAt(s, at);
-        Amount amount = told.amount().times(TIMES.get(s.token(from).norm()));
-        boolean same =
-                jar.filter(j -> told.isAs(new Dose(amount, j.size().pints()))).isPresent();
-        if (same) {
-            s.claim(from, jar.get().next());
-        }
-        return same;
+        Amount amount = first.times(TIMES.get(s.token(from).norm()));
+        return jarAt(s, at).map(j -> new Other(new Dose(amount, j.size().pints()), j.next()));
     }
 
     /** The jar behind a few words that name the acid again. */

@@ -28,7 +28,7 @@ final class JarShare {
 
     /** "Packed loosely in hot pints with 1 tbsp lemon juice and 1/2 t salt". */
     private static final Cue WITH_SPOONS = Cue.of(
-            "(\\b(pack|fill|ladl|spoon|put|went|goes)\\w*\\b[^.;]{0,40}|(^|[,;] )(the |my |into |in )?(hot |clean |sterile )*)(?<!\\b(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|all|the) )\\b(pints|quarts|half[- ]pints|jars) with [^.;]*\\b(tsps?|teaspoons?|tbsps?|tbs|tablespoons?|t)\\b[^.;]*$");
+            "(\\b(pack|fill|ladl|spoon|put|went|goes)\\w*\\b[^.;]{0,40}|(^|[,;] )(the |my |into |in )?(hot |clean |sterile |pint |quart )*)(?<!\\b(\\d{1,2}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|all|the) )\\b(pints|quarts|half[- ]pints|jars) with [^.;]*\\b(tsps?|teaspoons?|tbsps?|tbs|tablespoons?|t)\\b[^.;]*$");
 
     /** "1 Tbsp to each", "in each". */
     private static final Set<String> OF_EACH = Set.of("in", "to", "into", "for");

@@ -8,7 +8,9 @@ import oilcloth.guide.Lexicon;
 final class NameAfter {
     private static final int REACH = 9;
     private static final Set<String> OF_A_FIGURE = Set.of(
-            "%", "percent", "-", "to", "inch", "inches", "in", "\"", "cm", "one", "two", "three", "half", "an", "a");
+            "%",
+            "percent", "per", "cent", "pct", "five", "four", "six", "-", "to", "inch", "inches", "in", "\"", "cm",
+            "one", "two", "three", "half", "an", "a");
 
     /** Sizes written short, with their dot: "6 sm. peppers". */
     private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");

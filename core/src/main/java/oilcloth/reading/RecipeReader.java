@@ -140,6 +140,11 @@ public final class RecipeReader {
         if (WHOSE.matcher(words).find() || FormField.read(text, line, draft) || FormAnswer.read(text, line, draft)) {
             return;
         }
+        Matcher about = HOW_FOR.matcher(words);
+        if (opens && about.matches() && namesProduce(about.group("dish"))) {
+            title(text, new Range(line.start() + about.start("dish"), line.start() + about.end("dish")), draft);
+            return;
+        }
         if (HEADING.matcher(words).matches()) {
             draft.asideSection = ASIDE_HEADING.matcher(words).find();
             return;
@@ -184,6 +189,15 @@ public final class RecipeReader {
             }
             first = false;
         }
+    }
+
+    /** "This is my procedure for pears:" */
+    private static final Pattern HOW_FOR = Pattern.compile(
+            "(?i)^((this is|here is|here's|here are|below is) )?(my|our|the) (\\w+ ){0,2}(procedure|method|recipe|directions|way|steps|process)( for| of| to can| with)? (?<dish>[a-z' -]{3,40}):$");
+
+    private boolean namesProduce(String words) {
+        return ingredients.foodsOf(new Sentence(words, new Range(0, words.length()), false)).stream()
+                .anyMatch(f -> f.kind().isProduce() || f.kind() == FoodClass.MEAT);
     }
 
     private boolean isTitle(String words) {

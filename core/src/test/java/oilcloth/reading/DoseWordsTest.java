@@ -39,7 +39,18 @@ class DoseWordsTest {
                 "I put 1 T lemon juice (bottled) to the pint, 2 T to the quart",
                 "Quarts get 2 T bottled lemon juice, pints get 1",
                 "2 Tbsp. bottled lemon in each quart, half that in pints",
-                "Put 2 Tbsp bottled lemon juice in each jar"
+                "Put 2 Tbsp bottled lemon juice in each jar",
+                "I add two tablespoons of bottled lemon juice to every quart",
+                "2 tbs. lemon juice (from the bottle) in each qt.",
+                "Added citric acid at 1/2 tsp a quart",
+                "Quart jars with 2 Tbsp bottled lemon juice in them",
+                "Lemon: bottled, 2 Tbsp/qt.",
+                "4 tablespoons of 5% vinegar per quart",
+                "1 oz bottled lemon juice per quart",
+                "30 ml bottled lemon juice per quart",
+                "1/8 cup bottled lemon juice per quart",
+                "A tablespoon of bottled lemon juice per pint, so two for my quarts",
+                "2 tablespoons bottled lemon juice per quart, and a teaspoon of salt"
             })
     void enough(String dose) {
         assertThat(call(dose, "quarts")).as(dose).isEqualTo(Call.SOUND);
@@ -53,6 +64,10 @@ class DoseWordsTest {
                 "1 T bottled lemon juice for pints or quarts",
                 "1 T bottled lemon juice in pints and 1 T in quarts",
                 "1 T bottled lemon juice per jar, pint or quart",
+                "A tablespoon of bottled lemon juice per pint, so one for my quarts",
+                "1/2 oz bottled lemon juice per quart",
+                "Added citric acid at 1/4 tsp a quart",
+                "2 Tbsp of 5% vinegar per quart",
                 "2 T bottled lemon juice for 7 quarts",
                 "1/4 tsp citric acid for quarts, 1/4 for pints",
                 "2 T lemon juice per quart or 1 per pint",
