@@ -24,13 +24,6 @@ import oilcloth.text.Sentences;
  * throws on any text; linear in its length.
  */
 public final class RecipeReader {
-    private static final int TITLE_LENGTH = 90;
-    private static final int ITEM_LENGTH = 160;
-    private static final Cue BULLET = Cue.of("^\\s*([-*•·–▢□+>]|\\[ ?\\])\\s+");
-    private static final Pattern GREETING = Pattern.compile(
-            "(?i)^(hi|hello|dear|good (morning|day|evening|afternoon)|thanks|thank you|greetings|to whom|from:|to:|date:|sent:|cc:|re: ?$)\\b.*");
-    private static final Pattern SUBJECT = Pattern.compile("(?i)^(subject|title|name|recipe|re|fwd?)\\s*:\\s*");
-    private static final Pattern HEADING = Pattern.compile("(?i)^[#*_ ]*(for the |the )?[a-z' /&-]{2,40}:[*_ ]*$");
     /** "Mango chutney w/ green mangoes: 11 cups …": a run-on text that opens with the name of what it makes. */
     private static final Cue OPENING = Cue.of(
             "^\\s*([^:.;!?0-9]{4,60}?)(?:\\s+[-–—]+\\s+|:\\s+|!+\\s+)|^\\s*((?:[A-Za-z'-]+ ){0,5}[A-Za-z'-]+(?: (?:19|20)\\d\\d| \\([A-Za-z' -]{2,24}\\))?)\\.\\s+");
@@ -49,15 +42,13 @@ public final class RecipeReader {
             "(?i)^(operator|initials|signature|signed|(your |my )?name(?! of)|phone|e-?mail|address|contact|submitted by|prepared by|staff|volunteer|reviewer|weather)\\b[a-z ]{0,20}:[^0-9]*$");
 
     private static final Pattern ASIDE_HEADING = Pattern.compile("(?i)\\b(soak|salting|blanch|ice bath|canner)");
-    private static final Pattern PROCESS_WORDS = Pattern.compile(
-            "(?i)\\b(process|canner|bath|headspace|psi|simmer|boil|pack|fill|pour|stir|add|combine|bring|wash|peel|cool|makes|yield)\\w*\\b");
-
     private final GuideSnapshot guide;
     private final FigureFacts figures = new FigureFacts();
     private final Durations durations = new Durations();
     private final JarMentions jars = new JarMentions();
     private final PhraseFacts phrases = new PhraseFacts();
     private final IngredientFinder ingredients;
+    private final LineKinds kinds;
     private final Residue residue = new Residue();
     private final Trailing trailing = new Trailing();
     private final Multiplied multiplied;
@@ -72,6 +63,7 @@ public final class RecipeReader {
     public RecipeReader(GuideSnapshot guide) {
         this.guide = guide;
         this.ingredients = new IngredientFinder(guide);
+        this.kinds = new LineKinds(guide.lexicon(), ingredients);
         this.multiplied = new Multiplied(guide.lexicon());
         this.scrap = new Scrap(guide.lexicon());
         this.steps = new StepWords(guide.lexicon());
@@ -115,37 +107,28 @@ public final class RecipeReader {
         String text = TableRows.asFields(written);
         Written whole = new Written(text);
         return SeveralRecipes.of(
-                text, line -> isTitle(line.of(text)) && !isOfList(whole, line), line -> isItem(text, line));
-    }
-
-    /** "Whole-kernel corn: 3 quarts" among others of its kind: no title, whatever else it may look like. */
-    private boolean isOfList(Written whole, Range line) {
-        if (!whole.listsAmountsLast()) {
-            return false;
-        }
-        Sentence s = new Sentence(whole, line, true);
-        return AmountLast.is(s, guide.lexicon())
-                && FormWords.HEARD_IN_BODY.stream()
-                        .noneMatch(f -> s.find(f.pattern()).isPresent());
+                text,
+                line -> kinds.isTitle(line.of(text)) && !kinds.isOfList(whole, line),
+                line -> kinds.isItem(text, line));
     }
 
     private void line(Written whole, Range line, int n, Draft draft) {
         String text = whole.text();
         String words = line.of(text);
-        boolean opens = n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && !isOfList(whole, line);
-        if (opens && isTitle(words)) {
+        boolean opens = n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && !kinds.isOfList(whole, line);
+        if (opens && kinds.isTitle(words)) {
             title(text, line, draft);
             return;
         }
         if (WHOSE.matcher(words).find() || FormField.read(text, line, draft) || FormAnswer.read(text, line, draft)) {
             return;
         }
-        Matcher about = HOW_FOR.matcher(words);
-        if (opens && about.matches() && namesProduce(about.group("dish"))) {
-            title(text, new Range(line.start() + about.start("dish"), line.start() + about.end("dish")), draft);
+        Optional<Range> about = opens ? kinds.dishAnnounced(words) : Optional.empty();
+        if (about.isPresent()) {
+            title(text, about.get().shift(line.start()), draft);
             return;
         }
-        if (HEADING.matcher(words).matches()) {
+        if (LineKinds.isHeading(words)) {
             draft.asideSection = ASIDE_HEADING.matcher(words).find();
             return;
         }
@@ -160,15 +143,16 @@ public final class RecipeReader {
             Matcher opening = OPENING.matcher(words);
             int named = opening.find() ? opening.group(1) != null ? 1 : 2 : 0;
             if (named > 0
-                    && (namesForm(opening.group(named)) || Bulletin.opensWithQuantity(words.substring(opening.end())))
-                    && isTitle(opening.group(named))
+                    && (LineKinds.namesForm(opening.group(named))
+                            || Bulletin.opensWithQuantity(words.substring(opening.end())))
+                    && kinds.isTitle(opening.group(named))
                     && (named == 1 || !TOLD.matcher(opening.group(named)).find())
                     && !(hailed > 0 && TELLS.matcher(opening.group(named)).find())) {
                 title(text, new Range(rest.start() + opening.start(named), rest.start() + opening.end(named)), draft);
                 rest = new Range(rest.start() + opening.end(), rest.end());
             }
         }
-        boolean item = isItem(text, rest);
+        boolean item = kinds.isItem(text, rest);
         boolean first = true;
         List<Range> sentences =
                 AskedOfDone.told(text, StepNumbers.without(text, Answered.joined(text, Sentences.of(text, rest))));
@@ -189,53 +173,6 @@ public final class RecipeReader {
             }
             first = false;
         }
-    }
-
-    /** "This is my procedure for pears:" */
-    private static final Pattern HOW_FOR = Pattern.compile(
-            "(?i)^((this is|here is|here's|here are|below is) )?(my|our|the) (\\w+ ){0,2}(procedure|method|recipe|directions|way|steps|process)( for| of| to can| with)? (?<dish>[a-z' -]{3,40}):$");
-
-    private boolean namesProduce(String words) {
-        return ingredients.foodsOf(new Sentence(words, new Range(0, words.length()), false)).stream()
-                .anyMatch(f -> f.kind().isProduce() || f.kind() == FoodClass.MEAT);
-    }
-
-    private boolean isTitle(String words) {
-        String bare = SUBJECT.matcher(words).replaceFirst("").strip();
-        if (bare.isEmpty()
-                || bare.length() > TITLE_LENGTH
-                || SeveralRecipes.MEASURED.matcher(bare).find()
-                || GREETING.matcher(bare).matches()
-                || bare.endsWith(",")) {
-            return false;
-        }
-        boolean labelled = SUBJECT.matcher(words).find();
-        boolean sentence =
-                bare.endsWith(".") || bare.endsWith("?") || bare.endsWith("!") || bare.split("\\s+").length > 12;
-        Sentence s = new Sentence(bare, new Range(0, bare.length()), false);
-        boolean amount = Amounts.at(s.tokens(), 0)
-                .map(a -> a.unitSaid() || s.token(0).isNumber())
-                .orElse(false);
-        return !amount
-                && (labelled || !sentence)
-                && !BULLET.in(words)
-                && (!HEADING.matcher(words).matches() || namesDish(s, words))
-                && !words.contains(";")
-                && (!ingredients.foodsOf(s).isEmpty() || ProductName.namesForm(s));
-    }
-
-    private static final Pattern PART = Pattern.compile(
-            "(?i)^\\W*(for )?(the )?(\\w+ )?(ingredients|brine|syrup|sauce|spices|directions|for)\\b|\\bfor\\b");
-
-    /** "Tomato & veg juice:", but not "For the juice:". */
-    private boolean namesDish(Sentence s, String words) {
-        return ProductName.namesForm(s)
-                && !PART.matcher(words).find()
-                && !ingredients.foodsOf(s).isEmpty();
-    }
-
-    private static boolean namesForm(String bare) {
-        return ProductName.namesForm(new Sentence(bare, new Range(0, bare.length()), false));
     }
 
     private void title(String text, Range named, Draft draft) {
@@ -270,51 +207,6 @@ public final class RecipeReader {
                     .filter(i -> TRIMMINGS.contains(i.food().kind()))
                     .forEach(draft.ingredients::add);
         }
-    }
-
-    private boolean isItem(String text, Range line) {
-        String words = line.of(text);
-        boolean bullet = BULLET.in(words);
-        if (words.length() > ITEM_LENGTH) {
-            return false;
-        }
-        Sentence s = new Sentence(text, line, true);
-        int at = 0;
-        while (at < s.size() && s.token(at).kind() == oilcloth.text.Token.Kind.SIGN && at < 3) {
-            at++;
-        }
-        if (at >= s.size()) {
-            return false;
-        }
-        if (s.token(at).isNumber()
-                && (s.is(at + 1, ")")
-                        || (s.is(at + 1, ".")
-                                && at + 2 < s.size()
-                                && !s.token(at + 2).isNumber()
-                                && s.token(at).raw().length() <= 2))) {
-            return false;
-        }
-        Optional<Amounts.Found> amount = Amounts.at(s.tokens(), at);
-        if (amount.isPresent() && (amount.get().unitSaid() || s.token(at).isNumber())) {
-            int next = amount.get().next();
-            boolean time = next < s.size()
-                    && (s.token(next).norm().startsWith("min")
-                            || s.token(next).norm().startsWith("hour")
-                            || s.is(next, "hr")
-                            || s.is(next, "hrs"));
-            return !time
-                    && Sentences.of(text, line).size() <= 2
-                    && !(words.length() > 60
-                            && PROCESS_WORDS.matcher(words).results().count() > 1);
-        }
-        if (AmountLast.is(s, guide.lexicon())) {
-            return true;
-        }
-        boolean shortLine = s.size() <= 8 && !PROCESS_WORDS.matcher(words).find();
-        return shortLine
-                && (bullet || s.food(guide.lexicon(), at).isPresent())
-                && !words.endsWith("?")
-                && !words.endsWith("!");
     }
 
     /** Nobody's next project is butter. */
