@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
@@ -12,7 +13,7 @@ import oilcloth.recipe.Unread;
 
 /**
  * One dose told for two jars: "2 Tbsp per quart or 1 per pint", "2 T for quarts, 1 T for pints", "2 T/qt (1 T/pt)". Where
- * both come to the same the first is the dose, and the other's words are claimed; where they do not, nobody reads them.
+ * both come to the same the first is the dose, and the other's words are claimed; where they do not, it is asked about.
  */
 final class JarDoses {
     private static final Set<String> PER = Set.of("per", "each", "every", "/");
@@ -76,8 +77,9 @@ final class JarDoses {
         }
         Dose told = new Dose(amount, jar.get().size().pints());
         int at = next;
+        Set<String> named = names(s, from, to);
         Optional<Other> other =
-                next > end ? times(s, at, amount).or(() -> other(s, at, amount.unit())) : Optional.empty();
+                next > end ? times(s, at, amount).or(() -> other(s, at, amount.unit(), named)) : Optional.empty();
         boolean twice = other.filter(o -> told.isAs(o.dose())).isPresent();
         if (other.isPresent() && !twice) {
             draft.unread.add(new Unread(s.span(at, other.get().next()), true));
@@ -99,14 +101,14 @@ final class JarDoses {
     private record Other(Dose dose, int next) {}
 
     /** The dose that stands there for another jar; its unit may be left to the first. */
-    private static Optional<Other> other(Sentence s, int from, Unit unit) {
+    private static Optional<Other> other(Sentence s, int from, Unit unit, Set<String> named) {
         Optional<Jar> before = bare(s, from);
         int at = before.map(j -> isOf(GETS, s, j.next()) ? j.next() + 1 : j.next())
                 .orElse(from);
         return Amounts.at(s.tokens(), at)
                 .filter(a -> !a.unitSaid() || a.amount().unit() == unit)
                 .flatMap(a -> before.map(j -> new Jar(j.size(), a.next()))
-                        .or(() -> named(s, a.next()))
+                        .or(() -> named(s, a.next(), named))
                         .map(j -> new Other(
                                 new Dose(
                                         new Amount(
@@ -134,14 +136,24 @@ final class JarDoses {
         return jarAt(s, at).map(j -> new Other(new Dose(amount, j.size().pints()), j.next()));
     }
 
+    private static final Set<String> ITSELF = Set.of("of", "it", "the", "same", "that");
+
+    /** The words of the first dose: in a second one they name the same thing, and any other word another. */
+    private static Set<String> names(Sentence s, int from, int to) {
+        return IntStream.range(from, Math.min(to, s.size()))
+                .mapToObj(k -> s.token(k).norm())
+                .collect(Collectors.toSet());
+    }
+
     /** The jar behind a few words that name the acid again. */
-    private static Optional<Jar> named(Sentence s, int from) {
+    private static Optional<Jar> named(Sentence s, int from, Set<String> names) {
         int k = from;
         Optional<Jar> jar = jarAt(s, k);
         while (jar.isEmpty()
                 && k < from + NAME_WORDS
                 && k < s.size()
-                && s.token(k).isWord()) {
+                && (names.contains(s.token(k).norm())
+                        || ITSELF.contains(s.token(k).norm()))) {
             k++;
             jar = jarAt(s, k);
         }

@@ -50,7 +50,10 @@ class DoseWordsTest {
                 "30 ml bottled lemon juice per quart",
                 "1/8 cup bottled lemon juice per quart",
                 "A tablespoon of bottled lemon juice per pint, so two for my quarts",
-                "2 tablespoons bottled lemon juice per quart, and a teaspoon of salt"
+                "2 tablespoons bottled lemon juice per quart, and a teaspoon of salt",
+                "1 tsp salt per quart, 1/2 tsp citric acid per quart",
+                "1/2 tsp salt per quart and 1/2 tsp citric acid per quart",
+                "1/2 tsp citric acid per quart, 1 tsp salt per quart"
             })
     void enough(String dose) {
         assertThat(call(dose, "quarts")).as(dose).isEqualTo(Call.SOUND);
@@ -66,6 +69,7 @@ class DoseWordsTest {
                 "1 T bottled lemon juice per jar, pint or quart",
                 "A tablespoon of bottled lemon juice per pint, so one for my quarts",
                 "1/2 oz bottled lemon juice per quart",
+                "1/4 tsp citric acid per quart, 1/4 tsp salt per quart",
                 "Added citric acid at 1/4 tsp a quart",
                 "2 Tbsp of 5% vinegar per quart",
                 "2 T bottled lemon juice for 7 quarts",
