@@ -39,7 +39,7 @@ final class CannerTime {
             "\\b(book|booklet|sheet|card|guide|leaflet|handout|chart|directions|instructions|recipe|table|bulletin|paper|you|they|office|extension) (say|says|said|gives?|gave|calls? for|called for|lists?|listed|has|have|had|wants?|wanted) (to process (them )?)?(for )?(about )?$");
 
     private static final Cue DONE_SO = Cue.of(
-            "\\b(that|which)('s| is| was) (just |exactly |also )?what (i|we|they|mine) (did|do|used|use|gave|got|had)\\b|\\b(and|so) (i|we) (did|do) (exactly |just )?(that|so|it)\\b");
+            "\\b(that|which)('s| is| was) (just |exactly |also )?what (i|we|they|mine) (did|do|used|use|gave|got|had)\\b(?!,? (mostly|more or less|roughly|pretty much|almost|nearly|minus|less|sort of|kind of|except|but|or|usually|at first|some|for (most|some)))|\\b(and|so) (i|we) (did|do) (exactly |just )?(that|so|it)\\b");
 
     /** "The pints got 25 minutes at a full rolling boil". */
     private static final Cue JARS_GOT = Cue.of(

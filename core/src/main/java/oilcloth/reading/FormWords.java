@@ -50,7 +50,7 @@ final class FormWords {
             Phrase.of(
                     "\\bpuree\\b|\\bbaby food\\b|\\b(pear|peach|apricot|rhubarb|berry|fruit|nectarine|quince|cherry|blueberry) ?sauce\\b",
                     "puree"),
-            Phrase.of("\\b(stock|broth)\\b", "stock"),
+            Phrase.of("\\b(stock|broth)\\b(?![ -]?pots?\\b)", "stock"),
             Phrase.of("\\bcrushed\\b", "crushed"),
             Phrase.of(
                     "\\b(whole|halved|halves|quartered|quarters|sliced|slices|chunks|cubes|cubed|pieces|spears|strips)\\b",

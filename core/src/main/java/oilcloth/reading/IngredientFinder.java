@@ -254,6 +254,13 @@ final class IngredientFinder {
             draft.ingredients.set(
                     firstIngredient, draft.ingredients.get(firstIngredient).withAmount(shared.share()));
         }
+        boolean acids = first.isAcidulant();
+        boolean mixed = shared.others().stream().anyMatch(o -> o.food().isAcidulant() != acids);
+        if (shared.isDivided() && mixed) {
+            // "12 cups vinegar and water": nobody knows how much is which
+            int last = shared.others().get(shared.others().size() - 1).to();
+            draft.unread.add(new Unread(s.span(shared.others().get(0).from() - 1, last), true));
+        }
         for (SharedAmount.Other other : shared.others()) {
             add(s, draft, other.food(), Optional.of(shared.share()), other.from(), other.to());
         }

@@ -96,7 +96,7 @@ final class Serving {
 
     /** Then it is told of the jars after all. */
     private static final Cue OF_THE_CANNING = Cue.of(
-            "\\b(before(?! serving| eating)|jarr\\w*|into jars|each jar|(in|to|into) (each|every|the) jars?|cann(ed|ing)|process\\w*|pack\\w*|fill\\w*|lids?|seal\\w*|headspace|minutes in)\\b|\\b(each|every|per) (pint|quart)\\b|(?<!\\b(open|opened|opening|heat|drain|empty|with|from|of) (a|the|one|your) )\\bjars?\\b");
+            "\\b(before(?! serving| eating)|jarr\\w*|into jars|each jar|(in|to|into) (each|every|the) jars?|cann(ed|ing)|process\\w*|pack\\w*|fill\\w*|lids?|seal\\w*|headspace|minutes in)\\b|\\b(each|every|per) (pint|quart)\\b|(?<!\\b(open|opened|opening|heat|drain|empty|with|from|of) (a|the|one|your) )\\bjars?\\b|\\b(already|beforehand|in there|went in|goes in first)\\b");
 
     /** Whether a label says that it is told of the table. */
     static boolean isLabelled(Sentence s) {

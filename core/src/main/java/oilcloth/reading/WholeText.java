@@ -25,7 +25,7 @@ import oilcloth.text.Sentences;
 /** What only the whole text can tell, when all its sentences have been read. */
 final class WholeText {
     private static final Pattern VINEGAR_PERCENT = Pattern.compile(
-            "(?i)vinegar|acidity|acetic|^(it|that one|mine|(the )?(bottle|label|jug|jar)) (says|said|reads|read|shows|showed|is marked)( it'?s)? [^.;0-9]{0,12}\\d ?(%|percent|per cent)");
+            "(?i)vinegar|acidity|acetic|^(it|that one|mine|(the )?(bottle|label|jug)) (says|said|reads|read|shows|showed|is marked)( it'?s)? [^.;0-9]{0,12}\\d ?(%|percent|per cent)(?! (sugar|salt|fat|juice|alcohol))");
     private static final int MOST_IN_PASSING = 5;
 
     private final GuideSnapshot guide;

@@ -2,14 +2,12 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
 import oilcloth.guide.Confidence;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Method;
@@ -121,17 +119,11 @@ class CannerWordsTest {
         return (n == 100 ? "a hundred" : "one hundred " + spoken(n - 100)).strip();
     }
 
-    static Stream<Words> words() throws IOException {
+    static Stream<Words> words() {
         List<Words> words = new ArrayList<>();
-        try (InputStream in = CannerWordsTest.class.getResourceAsStream("/canner-words.txt")) {
-            String section = "";
-            for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
-                if (line.startsWith("[")) {
-                    section = line.substring(1, line.length() - 1);
-                } else if (!line.startsWith("#")) {
-                    words.add(new Words(section, words.size(), line));
-                }
-            }
+        for (String section : List.of("boiling", "pressure")) {
+            Examples.section("/canner-words.txt", section)
+                    .forEach(line -> words.add(new Words(section, words.size(), line)));
         }
         return words.stream();
     }

@@ -60,6 +60,16 @@ public final class BrineWeak implements Check {
             unmeasured(s, out, vinegars);
             return;
         }
+        // where water is part of the tested brine, water without an amount thins the vinegar nobody knows how far
+        List<Ingredient> waters = s.recipe().inJar().stream()
+                .filter(i -> i.food().name().equals("water"))
+                .toList();
+        boolean thinned = s.placement().recipe().filter(BrineWeak::hasWater).isPresent();
+        if (thinned
+                && !waters.isEmpty()
+                && waters.stream().allMatch(i -> i.amount().isEmpty())) {
+            askBrine(out, waters);
+        }
         double required = tested.map(Brine::percent).orElse(s.guide().figure(Threshold.BRINE_LEAST));
         boolean weak = brine.get().percent() < required * ROUNDING;
         Finding.Builder finding = Finding.of(
@@ -88,6 +98,12 @@ public final class BrineWeak implements Check {
         out.add(finding);
     }
 
+    private static boolean hasWater(TestedRecipe tested) {
+        return tested.ingredients().stream()
+                .anyMatch(l ->
+                        !l.aside() && l.foods().stream().anyMatch(f -> f.name().equals("water")));
+    }
+
     private static void unmeasured(Subject s, Findings out, List<Ingredient> vinegars) {
         if (vinegars.isEmpty()) {
             if (s.recipe().acids().isEmpty()) {
@@ -96,12 +112,16 @@ public final class BrineWeak implements Check {
             }
             return;
         }
+        askBrine(out, vinegars);
+    }
+
+    private static void askBrine(Findings out, List<Ingredient> liquids) {
         out.ask(new Question(
                 "ask.brine",
                 Message.of("ask.brine"),
                 List.of(INFO.code()),
                 List.of(),
-                vinegars.stream().map(Ingredient::range).toList()));
+                liquids.stream().map(Ingredient::range).toList()));
     }
 
     private static double round(double value) {
