@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.Set;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.Fact;
@@ -36,6 +37,9 @@ final class ImpliedMinutes {
     /** "25 BWB". */
     private static final Cue BATH_NEXT = Cue.of("(bwb|bwc|hwb|water ?bath)\\b");
 
+    /** What ends "BWB 20". */
+    private static final Set<String> ENDS = Set.of(".", ",", ";", "(", ")", "/", "-", "–", "—", "|", "@", "at");
+
     private static final int SHORTEST = 5;
     private static final int LONGEST = 100;
 
@@ -47,7 +51,7 @@ final class ImpliedMinutes {
             return false;
         }
         int next = f.get().next();
-        boolean alone = next >= s.size() || s.is(next, ".") || s.is(next, ",") || s.is(next, ";");
+        boolean alone = next >= s.size() || ENDS.contains(s.token(next).norm());
         boolean before = BATH_NEXT.opens(s.around(next, 0, 3));
         boolean behind = alone && BATH.in(s.around(i, 3, 0));
         if (!behind && !before) {

@@ -71,7 +71,7 @@ final class PressurePounds {
             "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
 
     private static final Cue BARE = Cue.of(
-            "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|reads?|says|hits?|reached|reaches) (about |around |near )?$");
+            "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|reads?|says|hits?|reached|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");
 
     private PressurePounds() {}
 

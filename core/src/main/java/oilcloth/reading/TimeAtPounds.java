@@ -17,6 +17,13 @@ final class TimeAtPounds {
     /** "at 10 pounds for an hour", "15 lb 75 min". */
     static boolean isBehind(Sentence s, int from) {
         // "ten pounds (weight) twenty five min."
+        if (s.is(from - 1, "for")
+                && from > 2
+                && PRESSURES.contains(s.token(from - 2).norm())
+                && s.is(from - 3, "at")) {
+            // "the gauge was kept at 11 for 40 minutes"
+            return true;
+        }
         boolean joins = s.is(from - 1, "and") || s.is(from - 1, ",") || s.is(from - 1, "for") && s.is(from - 2, ")");
         int joined = joins ? from - 1 : from;
         int end = s.is(joined - 1, ")") ? opening(s, joined - 1) : s.is(joined, "and") ? joined : from;

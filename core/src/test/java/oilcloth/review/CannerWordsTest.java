@@ -179,7 +179,7 @@ class CannerWordsTest {
                     .replaceAll("(?i)five hundred feet", "forty-five hundred feet")
                     .replace("150 m", "1,400 m");
             String weaker = canning.replaceAll("\\b1[01](?=(#| (lb|pound|psi|PSI)))", "8")
-                    .replaceAll("(?<=\\b(dial was at|read|dial to|says|PSI:|set at) )1[01]\\b", "8")
+                    .replaceAll("(?<=\\b(dial was at|read|dial to|says|PSI:|set at|kept at) )1[01]\\b", "8")
                     .replaceAll("(?i)\\b(ten|eleven)(?= pounds?)", "eight");
             List<String> spoiled =
                     new ArrayList<>(List.of(higher, words.of(row, row.minutes() - (row.minutes() > 15 ? 5 : 1))));
