@@ -25,7 +25,6 @@ import oilcloth.text.Cue;
 
 /** How like a tested recipe a recipe is: its produce, its form, its name, and how far its figures stray. */
 final class RecipeMatcher {
-    private static final Set<String> SALSA_TOMATOES = Set.of("tomato, green", "tomatillo");
     /** Forms that still leave a recipe a plain pack of pieces. */
     static final Set<String> PLAIN = Set.of("pieces", "crushed", "juice", "sauce", "milled");
 
@@ -156,7 +155,7 @@ final class RecipeMatcher {
 
     private boolean standsFor(TestedIngredient line, TestedRecipe tested) {
         for (String group : read.keySet()) {
-            if (stands(group, line, tested)) {
+            if (Swaps.stands(group, line, tested)) {
                 return true;
             }
         }
@@ -165,7 +164,7 @@ final class RecipeMatcher {
 
     private static boolean hasPlace(String group, List<ProduceLine> lines, TestedRecipe tested) {
         for (ProduceLine line : lines) {
-            if (stands(group, line.ingredient(), tested)) {
+            if (Swaps.stands(group, line.ingredient(), tested)) {
                 return true;
             }
         }
@@ -362,40 +361,12 @@ final class RecipeMatcher {
 
     private static boolean isListed(Food food, TestedRecipe tested) {
         return tested.ingredients().stream()
-                .anyMatch(l -> stands(food.group(), l, tested)
+                .anyMatch(l -> Swaps.stands(food.group(), l, tested)
                         || l.foods().stream()
                                 .anyMatch(f -> f.equals(food)
                                         || (f.kind() == food.kind()
                                                 && (food.kind() == FoodClass.SWEETENER
                                                         || food.name().startsWith("dill")
                                                                 && f.name().startsWith("dill")))));
-    }
-
-    /** How the tested berry syrup names its fruit. */
-    private static final String ANY_BERRIES = "fresh or frozen berries";
-
-    /** Sour ones; elderberries and mulberries are not. */
-    private static final Set<String> BERRIES =
-            Set.of("blackberry", "blueberry", "raspberry", "strawberry", "gooseberry");
-
-    /** Whether a food group may stand for a tested line: the same group, or a swap the tested recipe names. */
-    static boolean stands(String group, TestedIngredient line, TestedRecipe tested) {
-        boolean tomatoes = false;
-        boolean cucumbers = false;
-        for (Food food : line.foods()) {
-            String theirs = food.group();
-            if (theirs.equals(group)) {
-                return true;
-            }
-            tomatoes |= theirs.equals("tomato");
-            cucumbers |= theirs.equals("cucumber");
-        }
-        if (line.item().equals(ANY_BERRIES) && BERRIES.contains(group)) {
-            return true;
-        }
-        if (tested.form().equals("salsa") && tomatoes && SALSA_TOMATOES.contains(group)) {
-            return true;
-        }
-        return tested.id().equals("bread-and-butter-pickles") && cucumbers && group.equals("summer squash");
     }
 }

@@ -115,7 +115,7 @@ public record RelativeSheet(TestedRecipe tested, double scale, List<Line> lines)
     }
 
     private static boolean standsFor(Food food, TestedIngredient line, TestedRecipe tested) {
-        if (RecipeMatcher.stands(food.group(), line, tested)) {
+        if (Swaps.stands(food.group(), line, tested)) {
             return true;
         }
         return line.foods().stream()

@@ -17,6 +17,9 @@ final class AmountBehind {
     /** @param i the token the name begins at */
     static Optional<Amounts.Found> of(Sentence s, NameAfter names, Lexicon.Match match, int i) {
         int end = i + match.length();
+        if (s.is(end, "(") && Brackets.namesOtherKind(s, names.lexicon(), match.food(), end)) {
+            return Optional.empty();
+        }
         // "Dill seed, 4 tsp. Garlic, 8 cloves.", "cooled juice about 4 1/2 to 5 cups": only what ends the item
         boolean listed = s.is(end, ",") && !s.isItem() && !match.food().isAcidulant() || isAbout(s, end);
         int k = start(s, end);

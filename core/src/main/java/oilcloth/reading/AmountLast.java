@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.guide.Lexicon;
 
 /** "Carrots sliced 6 cups", "Vinegar, 5% ...... 4 cups": a line of a list that ends with how much there is. */
@@ -53,7 +54,11 @@ final class AmountLast {
         int behind = NONE;
         for (int i = 0; i < amount; i++) {
             if (found >= 0 && s.is(i, "(")) {
-                // "peppers (Anaheim, chopped) 2 lb"
+                // "peppers (Anaheim, chopped) 2 lb"; but not "peppers (with onions) 5 cups"
+                if (Brackets.namesOtherKind(
+                        s, lexicon, s.food(lexicon, found).orElseThrow().food(), i)) {
+                    return NONE;
+                }
                 i = Brackets.closing(s, i);
                 continue;
             }
@@ -77,13 +82,19 @@ final class AmountLast {
         return found;
     }
 
+    private static boolean measures(Sentence s, int open) {
+        return IntStream.range(open + 1, Brackets.closing(s, open)).anyMatch(k -> Amounts.at(s.tokens(), k)
+                .filter(Amounts.Found::unitSaid)
+                .isPresent());
+    }
+
     private static int at(Sentence s) {
         int words = 0;
         for (int i = 0; i < s.size(); i++) {
             if (s.is(i, ".") || s.is(i, "…")) {
                 continue;
             }
-            if (s.is(i, "(") && i > 0) {
+            if (s.is(i, "(") && i > 0 && !measures(s, i)) {
                 // "green beans (5 to 6 inches long): 4 lb"
                 i = Brackets.closing(s, i);
                 continue;

@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
+import java.util.stream.IntStream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
@@ -44,6 +45,16 @@ final class Brackets {
 
     /** Tokens. */
     private static final int LONGEST = 26;
+
+    /** "Peppers (with onions)": whether a bracket names something of another kind than the food before it. */
+    static boolean namesOtherKind(Sentence s, Lexicon lexicon, Food food, int open) {
+        // the fruit of a juice is no other thing
+        return !food.isAcidulant()
+                && IntStream.range(open, closing(s, open))
+                        .mapToObj(k -> s.food(lexicon, k))
+                        .flatMap(Optional::stream)
+                        .anyMatch(m -> m.food().kind() != food.kind());
+    }
 
     /** The token that closes a bracket, or the bracket itself when none does nearby. */
     static int closing(Sentence s, int open) {

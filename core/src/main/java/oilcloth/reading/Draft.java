@@ -51,6 +51,9 @@ final class Draft {
     /** Jars named only beside a dose, as in "per pint". */
     final List<Fact<JarSize>> doseJars = new ArrayList<>();
 
+    /** Quarts and pints of a list that measure what goes in, as far as anybody knows. */
+    final List<JarSize> listedJars = new ArrayList<>();
+
     /** Times that are a clause by themselves and nothing else claims: "vented 10, 75 minutes". */
     final List<Fact<ProcessTime>> looseTimes = new ArrayList<>();
 

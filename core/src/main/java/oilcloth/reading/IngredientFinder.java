@@ -374,20 +374,12 @@ final class IngredientFinder {
         Food acid = cut ? named : AcidWords.kind(guide, s, named, amount);
         Food food = ContextWords.kind(guide, s, acid, amount, from);
         boolean aside = PouredOff.is(s, draft, food, from);
-        Optional<Ingredient.PerJar> doses = measured.flatMap(a -> JarDoses.of(s, draft, from, to, a));
-        Optional<Ingredient.PerJar> perJar =
-                doses.or(() -> measured.flatMap(a -> JarShare.of(s, to, a).or(() -> JarShare.withJars(s, a, to))));
-        Optional<Amount> shared =
-                amount.filter(a -> doses.isEmpty() && isDosed(food)).flatMap(a -> JarShare.shared(s, a, to));
-        if (shared.isPresent()) {
-            perJar = Optional.of(new Ingredient.PerJar(Optional.empty()));
-            amount = shared;
-        }
+        JarShare.Told told = JarShare.told(s, draft, food, from, to, measured, amount);
         Ingredient read = new Ingredient(
                 range,
                 food,
-                amount.map(a -> ContextWords.fluid(food, a)),
-                amount.isPresent() ? perJar : Optional.empty(),
+                told.amount().map(a -> ContextWords.fluid(food, a)),
+                told.amount().isPresent() ? told.perJar() : Optional.empty(),
                 aside,
                 s.has(OPTIONAL),
                 AcidWords.strength(s, food));
@@ -397,13 +389,6 @@ final class IngredientFinder {
     /** "1/4 cup minced lemon": no juice. */
     private static final Cue CUT =
             Cue.of("\\b(minced|sliced|chopped|diced|ground|quartered|shredded|thin)\\b.*\\b(lemons?|limes?) $");
-
-    /** What is measured into each jar rather than into the pot. */
-    private static boolean isDosed(Food food) {
-        return food.kind() == FoodClass.ACID && !food.isVinegar()
-                || food.kind() == FoodClass.FRESH_HERB
-                || food.name().equals("garlic");
-    }
 
     /** "the vinegar we make from our own apples". */
     private static final Cue VINEGAR_FROM = Cue.of(

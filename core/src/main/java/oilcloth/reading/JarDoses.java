@@ -19,10 +19,7 @@ final class JarDoses {
     private static final Set<String> PER = Set.of("per", "each", "every", "/");
     private static final Set<String> GOES_IN = Set.of("to", "in", "into", "for");
     private static final Set<String> EACH = Set.of("each", "every", "a", "the", "per", "my", "our");
-    private static final Set<String> JAR_IS = Set.of("hot", "clean", "empty", "sterile", "warm");
     private static final Set<String> JOINS = Set.of("or", "and", ",", ";", "/", "(", "-", "–", "but", "so");
-    private static final Map<String, JarSize> SHORT =
-            Map.of("qt", JarSize.QUART, "qts", JarSize.QUART, "pt", JarSize.PINT, "pts", JarSize.PINT);
 
     private static final Set<String> GETS = Set.of("get", "got", "take", "took", "need", "have", "had", ":", "-", "=");
     private static final Set<String> PLURAL = Set.of("pints", "quarts");
@@ -196,15 +193,15 @@ final class JarDoses {
         } else if (isOf(GOES_IN, s, at)) {
             at++;
             at = isOf(EACH, s, at) ? at + 1 : at;
-            while (isOf(JAR_IS, s, at)) {
+            while (isOf(JarShare.JAR_ADJECTIVES, s, at)) {
                 at++;
             }
         } else if (s.is(at, "a")) {
             at++;
         }
         boolean dotted = s.is(at + 1, ".");
-        if (at < s.size() && SHORT.containsKey(s.token(at).norm())) {
-            return Optional.of(new Jar(SHORT.get(s.token(at).norm()), dotted ? at + 2 : at + 1));
+        if (at < s.size() && JarMentions.SHORT.containsKey(s.token(at).norm())) {
+            return Optional.of(new Jar(JarMentions.SHORT.get(s.token(at).norm()), dotted ? at + 2 : at + 1));
         }
         return at == from || at >= s.size()
                 ? Optional.empty()

@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -12,6 +13,10 @@ import oilcloth.text.Cue;
 final class JarMentions {
     /** A jar named at a token, and the token after it. */
     record Found(JarSize jar, int next) {}
+
+    /** "1/2 tsp/qt". */
+    static final Map<String, JarSize> SHORT =
+            Map.of("qt", JarSize.QUART, "qts", JarSize.QUART, "pt", JarSize.PINT, "pts", JarSize.PINT);
 
     private static final int BESIDE = 3;
     private static final Cue HOLDS = Cue.of("(?<!\\b(to|i|we|you) )\\b(holds?|fits?|takes?) (\\S+ )?(\\S+ )?$");
@@ -34,6 +39,15 @@ final class JarMentions {
     /** "Could I do quarts next time the same way?", "can I put it in half pints instead?". */
     private static final Cue OTHERS_ASKED = Cue.of(
             "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(i|we) (use|used))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$");
+
+    /** The first jar, or measure of that name, in a sentence. */
+    static Optional<JarSize> named(Sentence s) {
+        return IntStream.range(0, s.size())
+                .mapToObj(i -> at(s, i))
+                .flatMap(Optional::stream)
+                .map(Found::jar)
+                .findFirst();
+    }
 
     void read(Sentence s, Draft draft) {
         if (isNoteOfAnother(s, draft)) {

@@ -1,19 +1,19 @@
 package oilcloth.reading;
 
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import oilcloth.guide.Food;
+import oilcloth.guide.FoodClass;
 import oilcloth.measure.Amount;
-import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 
 /** Whether an amount is for one jar or for the batch. */
 final class JarShare {
-    private static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
+    static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
 
     private static final Cue PER_JAR = Cue.of(
             "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b|/ ?(pints?|quarts?|qts?|pts?|jars?)\\b");
@@ -21,10 +21,6 @@ final class JarShare {
     /** "2 in each of 7 quart jars". */
     private static final Cue OF_THE_JARS =
             Cue.of("of (the |my )?(\\w+ )?(quart|pint|half - pint)?s? ?(jars|pints|quarts)\\b");
-
-    /** "1/2 tsp/qt". */
-    private static final Map<String, JarSize> SHORT =
-            Map.of("qt", JarSize.QUART, "qts", JarSize.QUART, "pt", JarSize.PINT, "pts", JarSize.PINT);
 
     /** "Packed loosely in hot pints with 1 tbsp lemon juice and 1/2 t salt". */
     private static final Cue WITH_SPOONS = Cue.of(
@@ -44,8 +40,36 @@ final class JarShare {
 
     private JarShare() {}
 
+    /** How much of something there is, and whether that is for each jar. */
+    record Told(Optional<Amount> amount, Optional<Ingredient.PerJar> perJar) {}
+
+    /**
+     * @param from the first token of the amount and its name
+     * @param to the token behind them
+     * @param measured as it stands there; empty where nobody said how much
+     * @param amount what that is of the food
+     */
+    static Told told(
+            Sentence s, Draft draft, Food food, int from, int to, Optional<Amount> measured, Optional<Amount> amount) {
+        Optional<Ingredient.PerJar> doses = measured.flatMap(a -> JarDoses.of(s, draft, from, to, a));
+        Optional<Amount> shared =
+                amount.filter(a -> doses.isEmpty() && isDosed(food)).flatMap(a -> shared(s, a, to));
+        if (shared.isPresent()) {
+            return new Told(shared, Optional.of(new Ingredient.PerJar(Optional.empty())));
+        }
+        return new Told(
+                amount, doses.or(() -> measured.flatMap(a -> of(s, to, a).or(() -> withJars(s, a, to)))));
+    }
+
+    /** What is measured into each jar rather than into the pot. */
+    private static boolean isDosed(Food food) {
+        return food.kind() == FoodClass.ACID && !food.isVinegar()
+                || food.kind() == FoodClass.FRESH_HERB
+                || food.name().equals("garlic");
+    }
+
     /** What the jars, not so and so many of them, are packed with by the spoon. */
-    static Optional<Ingredient.PerJar> withJars(Sentence s, Amount amount, int to) {
+    private static Optional<Ingredient.PerJar> withJars(Sentence s, Amount amount, int to) {
         String told =
                 s.low().substring(0, s.token(to - 1).range().end() - s.range().start());
         return JarDoses.isOfAJar(amount)
@@ -56,7 +80,7 @@ final class JarShare {
     }
 
     /** "per pint", "to each quart", "in every jar" — in the same clause as the amount. */
-    static Optional<Ingredient.PerJar> of(Sentence s, int to, Amount amount) {
+    private static Optional<Ingredient.PerJar> of(Sentence s, int to, Amount amount) {
         if (!s.has(PER_JAR) || isTooMuch(amount, MOST_OF_A_JAR)) {
             return Optional.empty();
         }
@@ -80,9 +104,11 @@ final class JarShare {
                 at++;
             }
             Optional<JarMentions.Found> jar = at < s.size() ? JarMentions.at(s, at) : Optional.empty();
-            if (slash && jar.isEmpty() && SHORT.containsKey(s.token(at).norm())) {
-                return Optional.of(
-                        new Ingredient.PerJar(Optional.of(SHORT.get(s.token(at).norm()))));
+            if (slash
+                    && jar.isEmpty()
+                    && JarMentions.SHORT.containsKey(s.token(at).norm())) {
+                return Optional.of(new Ingredient.PerJar(
+                        Optional.of(JarMentions.SHORT.get(s.token(at).norm()))));
             }
             if (jar.isPresent()) {
                 if (s.is(k, "a") && s.is(jar.get().next(), "of")) {
@@ -129,7 +155,7 @@ final class JarShare {
      * that was told for the batch, in the same unit. The words
      * are claimed.
      */
-    static Optional<Amount> shared(Sentence s, Amount batch, int to) {
+    private static Optional<Amount> shared(Sentence s, Amount batch, int to) {
         for (int k = to + 1; k + 1 < s.size() && k <= to + FEW_WORDS; k++) {
             int number = s.is(k, "in") || s.is(k, "to") || s.is(k, "for") ? k - 1 : k;
             int per = number == k ? k : k + 1;

@@ -28,6 +28,10 @@ final class NameAfter {
         this.lexicon = lexicon;
     }
 
+    Lexicon lexicon() {
+        return lexicon;
+    }
+
     /** @return the token the name begins at, or -1. @param counted for a bare count, which goes with what is nearest */
     int at(Sentence s, int from, boolean counted) {
         int words = 0;

@@ -47,7 +47,7 @@ final class PouredOff {
     /** "Brown a few at a time with just enough oil to keep them from sticking". */
     private static final Cue BROWNED = Cue.of(
             "\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b.*\\b(little|enough|(small|tiny) amount of|(bit|touch|film|wipe|drop|dab|smear|slick|spray|drizzle|tad) of|spoon(ful)?s? of|some)\\b[^.;,]{0,14}\\b(oil|fat|lard|shortening|grease|drippings)\\b|\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b[^.;,]{0,40}\\bin (hot |some |the )?(oil|fat|lard|shortening)\\b"
-                    + "|\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b[^.;]{0,40}\\b(a|an|one|two|\\d|half a) (scant |rounded )?(teaspoons?|tablespoons?|tsps?|tbsps?|spoonfuls?|t) (of )?(\\w+ )?(oil|fat|lard|shortening|grease|drippings)\\b"
+                    + "|\\b(brown|browned|browning|sear|seared|saut\\w*|fry|fried)\\b[^.;]{0,40}(?<![\\d/.] ?)\\b(a|an|one|two|[12]|half a) (scant |rounded )?(teaspoons?|tablespoons?|tsps?|tbsps?|spoonfuls?|t) (of )?(\\w+ )?(oil|fat|lard|shortening|grease|drippings)\\b"
                     + "|\\b(oil|fat|lard|shortening|grease|drippings)( or so)? (in|on|to (coat|grease|oil)|for) (the |a |my )?(bottom of the )?(hot )?(cast iron )?(skillet|frying pan|fry pan|pan|griddle|browning)\\b"
                     + "|\\b(pre-?)?cook\\w*\\b[^.;,]{0,40}\\b(skillet|frying pan|pan|griddle)\\b[^.;,]{0,12}\\b(little|bit of|touch of|film of|spoonful of|drop of|drizzle of)\\b[^.;,]{0,14}\\b(oil|fat|lard|shortening|grease|drippings)\\b");
 

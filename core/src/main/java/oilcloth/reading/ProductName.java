@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import oilcloth.recipe.Fact;
 import oilcloth.text.Cue;
@@ -24,7 +25,10 @@ final class ProductName {
     private static final Cue LAID_IN = Cue.of("\\b(with|in|and|under|over) ([a-z]+ )?$");
 
     private static final Cue TURNED = Cue.of(
-            " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never|by (you|someone|somebody|an expert)|past you|yesterday|(last|this|the other) (night|week|weekend|month|day|morning|fall|summer)|recipe|process|method|procedure|steps|(the )?(right|correct|proper|safe) way|(all )?right|correctly|properly|safely|before i)\\b|[.?]? ?$");
+            " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never)\\b");
+
+    /** "I wanted to run my chicken stock by you": of a broth that covers meat the other words may be told as well. */
+    private static final Cue ASKED_OF = Cue.of(" (by (you|someone|somebody|an expert)|past you)\\b");
 
     private static final Cue MAKING = Cue.of(
             "\\b((is|are|about|abt|on|re|regarding|concerning|check|review|look at|regarding|share|submit|send(ing)?|submitting|sharing|double[- ]check|verify) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|(recipe|method|directions|instructions|procedure|process|card)( here| card| of mine)? for|(review|check|notes?|questions?) (of|on|about)|recipe is for|(card|sheet|label|page|title) (says|reads|said)|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
@@ -120,10 +124,17 @@ final class ProductName {
         String behind = s.low().substring(form.end() - s.range().start());
         return !PURPOSE.in(before(s, at))
                 && (s.searched().mayHold(MAKING) && MAKING.in(before(s, at))
-                        || OWN.in(before(s, at)) && !LAID_IN.in(before(s, at)) && TURNED.opens(behind)
+                        || OWN.in(before(s, at))
+                                && !LAID_IN.in(before(s, at))
+                                && (ASKED_OF.opens(behind) || !isBroth(s, form) && TURNED.opens(behind))
                         || HEADS.is(s.low().substring(0, at))
                                 && !LAID_IN.in(before(s, at))
                                 && (COLON.opens(behind) || s.range().start() == 0 && COMMA.opens(behind)));
+    }
+
+    private static boolean isBroth(Sentence s, Range form) {
+        String word = form.of(s.whole()).toLowerCase(Locale.ROOT);
+        return word.equals("stock") || word.equals("broth");
     }
 
     /** "Tomato sauce, thin.": nothing but the name, wherever it stands in a letter without a title. */

@@ -248,7 +248,9 @@ public final class RecipeReader {
         // "Tomatoes: 3 quarts" in the list of a recipe
         boolean measures =
                 s.isItem() && (draft.title.isPresent() || s.isBesideAmountsLast()) && AmountLast.is(s, guide.lexicon());
-        if (!measures) {
+        if (measures) {
+            JarMentions.named(s).ifPresent(draft.listedJars::add);
+        } else {
             jars.read(s, draft);
         }
         ingredients.read(s, draft);

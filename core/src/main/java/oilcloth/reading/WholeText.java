@@ -51,6 +51,7 @@ final class WholeText {
         directions(draft);
         soupBase(text, draft);
         stock(draft);
+        brothOrMeat(text, draft);
         soupOfIt(draft);
         plainSauce(text, draft);
         pieFilling(text, draft);
@@ -66,7 +67,10 @@ final class WholeText {
             draft.facts.times().removeAll(draft.boiledTimes);
             draft.unread.removeAll(draft.behindBoil);
         }
-        if (draft.facts.jars().isEmpty()) {
+        // "Tomatoes: 7 quarts", a dose to the pint: the quarts may be the jars
+        boolean other =
+                draft.doseJars.stream().anyMatch(j -> draft.listedJars.stream().anyMatch(l -> l != j.value()));
+        if (draft.facts.jars().isEmpty() && !other) {
             draft.facts.jars().addAll(draft.doseJars);
         }
         WholeCanning.times(draft);
@@ -220,6 +224,27 @@ final class WholeText {
 
     /** Characters: what the text opens with. */
     private static final int OPENING = 24;
+
+    private static final Set<String> MEATS = Set.of("boneless", "bone-in", "ground", "pieces");
+    private static final Pattern MADE_STOCK = Pattern.compile("(?i)\\b(strain|skim|carcass|defat)\\w*\\b");
+    private static final Pattern OVER_MEAT = Pattern.compile(
+            "(?i)\\b(pour|ladle|spoon)(ed|s)? (it |some )?(over|on)\\b|\\b(over|cover(ed|ing|s)?) (the |my )?(meat|chicken|turkey|beef|pork|venison|pieces|cubes|chunks)\\b|\\b(broth|stock) (over|on)\\b");
+
+    /** "Boneless, hot pack. Broth strained and poured over": whether the meat was canned or its broth nobody can tell. */
+    private static void brothOrMeat(String text, Draft draft) {
+        boolean meat = draft.facts.forms().stream().anyMatch(f -> MEATS.contains(f.value()));
+        boolean plain =
+                MADE_STOCK.matcher(text).find() && !OVER_MEAT.matcher(text).find();
+        if (!meat || plain) {
+            return;
+        }
+        draft.facts.forms().stream()
+                .filter(f -> f.value().equals("stock"))
+                .flatMap(f -> f.range().stream())
+                .filter(r -> draft.title.filter(t -> t.contains(r)).isEmpty())
+                .findFirst()
+                .ifPresent(draft::doubt);
+    }
 
     /** "Chicken stock simmered all day, strained": nothing but broth, and no dish named, is stock. */
     private static void stock(Draft draft) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import oilcloth.check.Finding;
 import oilcloth.check.Severity;
@@ -31,7 +33,7 @@ class ListStylesTest {
         List<String> accused = new ArrayList<>();
         int told = 0;
         int sound = 0;
-        for (String text : retold(style).toList()) {
+        for (String text : retold(style, UnaryOperator.identity()).toList()) {
             Review review = ENGINE.review(text, Context.planning(null));
             told++;
             sound += review.call() == Call.SOUND ? 1 : 0;
@@ -45,11 +47,52 @@ class ListStylesTest {
         assertThat(100 * sound / told).as("sound of " + told).isGreaterThanOrEqualTo(LEAST_SOUND);
     }
 
-    private static Stream<String> retold(ListStyle style) {
+    @ParameterizedTest
+    @EnumSource(ListStyle.class)
+    void aThingNobodyKnowsIsNeverSound(ListStyle style) {
+        neverSound(style, text -> text.replaceFirst("(?m)\\n\\n(?=[^\\d½¼¾⅓⅔⅛])", "\n4 cups gloop\n\n"));
+    }
+
+    @ParameterizedTest
+    @EnumSource(ListStyle.class)
+    void aThirdOfTheVinegarIsNeverSound(ListStyle style) {
+        // where the steps tell how much as well, the list is not all there is of it
+        neverSound(
+                style,
+                text -> text.contains("cups vinegar,")
+                        ? text
+                        : VINEGAR.matcher(text).replaceAll(m -> Integer.parseInt(m.group(1)) / 3 + m.group(2)));
+    }
+
+    /** Three cups and more. */
+    private static final Pattern VINEGAR = Pattern.compile("(?m)^([3-9]|1\\d)( cups? [^\\n]*vinegar.*)$");
+
+    private static void neverSound(ListStyle style, UnaryOperator<String> spoiled) {
+        List<String> same = retold(style, UnaryOperator.identity()).toList();
+        List<String> texts = retold(style, spoiled).toList();
+        List<String> sound = new ArrayList<>();
+        int changed = 0;
+        for (int i = style.ordinal() % STEP; i < texts.size(); i += STEP) {
+            if (!texts.get(i).equals(same.get(i))) {
+                changed++;
+                if (ENGINE.review(texts.get(i), Context.planning(null)).call() == Call.SOUND) {
+                    sound.add(texts.get(i));
+                }
+            }
+        }
+        assertThat(changed).isGreaterThan(3);
+        assertThat(sound).isEmpty();
+    }
+
+    /** Every so many recipes; each style begins with another. */
+    private static final int STEP = 3;
+
+    private static Stream<String> retold(ListStyle style, UnaryOperator<String> change) {
         return GUIDE.recipes().stream()
                 .filter(t -> t.confidence() == Confidence.HIGH)
                 .flatMap(t -> t.processes().stream()
                         .flatMap(id -> told(t, Retold.process(t, id).orElseThrow())))
+                .map(change)
                 .map(style::of);
     }
 
