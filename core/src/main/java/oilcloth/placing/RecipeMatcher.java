@@ -226,10 +226,16 @@ final class RecipeMatcher {
                 .filter(f -> f.kind() == FoodClass.PEPPER && !f.name().equals(ANY_PEPPER));
     }
 
+    /** Nobody names the dish, but the list is its own. */
+    private static final double LISTED = 0.95;
+
     private double form(TestedRecipe tested) {
         boolean blend = tested.form().equals("juice");
         if (forms.contains(tested.form()) && !(blend && read.size() == 1)) {
             return 1;
+        }
+        if (forms.stream().allMatch(f -> PLAIN.contains(f) || f.equals("ground")) && TestedList.isIn(recipe, tested)) {
+            return LISTED;
         }
         boolean vinegar = vinegarInBatch;
         return switch (tested.form()) {

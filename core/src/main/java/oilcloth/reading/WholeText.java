@@ -163,7 +163,8 @@ final class WholeText {
 
     /** "Sour cherries for pie", thickened: a filling, though nobody calls it one. */
     private static void pieFilling(String text, Draft draft) {
-        if (draft.facts.forms().isEmpty() && FOR_PIES.matcher(text).find()) {
+        boolean untitled = draft.title.isEmpty() && draft.titleFoods.isEmpty();
+        if (draft.facts.forms().isEmpty() && (untitled || FOR_PIES.matcher(text).find())) {
             draft.ingredients.stream()
                     .filter(i ->
                             THICKENS.contains(i.food().kind()) && i.amount().isPresent())
@@ -349,11 +350,24 @@ final class WholeText {
         if (!sweet || !fruit || Facts.values(draft.facts.forms()).stream().anyMatch(SPREADS::contains)) {
             return;
         }
+        Optional<Ingredient> pectin = draft.ingredients.stream()
+                .filter(i -> i.food().kind() == FoodClass.PECTIN)
+                .findFirst();
+        if (pectin.isPresent() && CUT.containsAll(Facts.values(draft.facts.forms()))) {
+            boolean juice = draft.ingredients.stream().anyMatch(i -> i.food().isFruitJuice());
+            draft.facts
+                    .forms()
+                    .add(Fact.read(juice ? "jelly" : "jam", pectin.get().range()));
+            return;
+        }
         Matcher jells = JELLS.matcher(text.toLowerCase(java.util.Locale.ROOT));
         if (jells.find()) {
             draft.facts.forms().add(Fact.read("jam", new Range(jells.start(), jells.end())));
         }
     }
+
+    /** What is done to the fruit of a jam as well. */
+    private static final Set<String> CUT = Set.of("pieces", "crushed", "milled");
 
     private static final Set<String> SPREADS = Set.of("jam", "jelly", "butter", "syrup", "pepper-jelly", "herb-jelly");
 }
