@@ -38,6 +38,14 @@ final class Hearsay {
     private static final Cue BATH_INSTEAD = Cue.of(
             "^((i|we) (read|saw|see|heard|hear|was told|were told|know)|(my |our |the |some |a )?([a-z]+ ){0,3}(says?|said|swears?|told me|tells me|claims?|insists?|thinks?))\\b[^.;]*\\b(oven|dishwasher|microwave|sun|open[- ]kettle|upside)\\b[^.;]*\\b(but|and) (i|we) (stuck (with|to)|kept (to|with)|went with|used|trusted) (the |my |our )?(boiling[- ])?water[- ]bath( method| instead| here| canner)?[.!]?$");
 
+    /** "My cousin uses the five-pound weight, but I follow your table": another's way, and by the paper here. */
+    private static final Cue BY_THE_PAPER = Cue.of(
+            "^(my|our|some|a|an|one|the (lady|man|woman|fellow|girl|boy)) [^.;]{2,60}\\b(uses?|does|do|cans?|skips?|skipped|says?|said|swears?|adds?|puts?|runs?|gives?|goes|go) [^.;]*, ?but (i|we) (follow|followed|go by|went by|stick (to|with)|stuck (to|with)|keep to|kept to|trust|trusted) (the |your )(table|chart|sheet|guide|book|leaflet|bulletin|directions|instructions|class)[.!]?$");
+
+    /** "A man on the radio said the oven will do, and I turned him off". */
+    private static final Cue TURNED_OFF = Cue.of(
+            "^(my|our|some|a|an|one|the) [^.;]{2,60}\\b(says?|said|swears?|swore|claims?|claimed|told|tells|showed|shows|skipped|skips|does|did) [^.;]*,? (and|but|so) (i|we) (turned (him|her|it|them|that) off|walked (off|away|out)|changed the (channel|subject)|shut (it|him|her) off|wrote (a comment|to (him|her|them)) to say so|said absolutely not|put (him|her|them) straight|set (him|her|them) straight)[.!]?$");
+
     /** What nobody should do; the refusing of anything else is told of the batch. */
     private static final Cue BAD_ADVICE = Cue.of(
             "\\b(water ?bath|oven|open[- ]kettle|upside|turn (it|them|the jars) over|aspirin|paraffin|wax|bacon|ham|fatback|flour|butter|cornstarch|peppers?|onions?|garlic|oil|reuse|three hours|3 (hours|hrs)|dishwasher|microwave|sun|aluminum)\\b");
@@ -70,6 +78,8 @@ final class Hearsay {
     static boolean isRefused(Sentence s, Draft draft) {
         // beside a pressure the bath would be a second method
         return s.has(STUCK_WITH)
+                || s.has(BY_THE_PAPER)
+                || s.has(TURNED_OFF)
                 || s.has(BATH_INSTEAD) && draft.facts.pressures().isEmpty()
                 || s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
     }

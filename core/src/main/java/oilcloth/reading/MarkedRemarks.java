@@ -41,6 +41,9 @@ final class MarkedRemarks {
     /** Below this a food named after the canning goes into no jar. */
     static final double AT_TABLE = -1.5;
 
+    /** Below this it need not even name the dish. */
+    static final double FAR_OFF = -2;
+
     /** Above this a step is asked about, a sentence in which something else was read, and one whose words are all idle. */
     static final double GRAVE = 1.1;
 

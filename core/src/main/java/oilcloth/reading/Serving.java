@@ -140,20 +140,27 @@ final class Serving {
 
     /**
      * "It is gone in a day, with the ham": foods named after the canning, behind the dish they are eaten with, without an
-     * amount, in words that are very like harmless ones.
+     * amount, in words that are very like harmless ones. Where they are liker still, no dish need be named.
      */
     static boolean isCompany(Sentence s, List<Ingredient> named) {
         Optional<Range> dish = s.find(THE_DISH);
-        return dish.isPresent()
+        boolean plain = s.size() > FEW && !s.has(AS_WELL) && s.weight() < MarkedRemarks.FAR_OFF;
+        return s.weight() < MarkedRemarks.AT_TABLE
+                && (dish.isPresent() || plain && !named.isEmpty())
                 && !isPutIn(s)
                 && !s.has(Vocabulary.ADD)
                 && !s.has(IN_THE_JAR)
                 && named.stream()
                         .allMatch(i -> i.amount().isEmpty()
                                 && i.food().kind() != FoodClass.ACID
-                                && i.range().start() > dish.get().start())
-                && s.weight() < MarkedRemarks.AT_TABLE;
+                                && (plain || i.range().start() > dish.get().start()));
     }
+
+    /** Words: "Carrots too." is no talk. */
+    private static final int FEW = 5;
+
+    private static final Cue AS_WELL = Cue.of(
+            "\\b(too|also|as well|went|goes|in there|along|besides|plus|same|together|with (it|them|these|those|the))\\b");
 
     /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
     static boolean reaches(Sentence s, int i) {
