@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.stream.IntStream;
 import oilcloth.recipe.Unread;
@@ -43,6 +44,9 @@ final class Additions {
         }
     }
 
+    /** "I use all colors": of what is named already. */
+    private static final Set<String> SORTS = Set.of("colors", "colours", "sizes", "shapes", "kinds", "sorts");
+
     private static void judge(Sentence s, Draft draft, int start, int end) {
         int words = 0;
         int first = -1;
@@ -54,6 +58,9 @@ final class Additions {
                 continue;
             }
             String word = s.token(i).norm();
+            if (SORTS.contains(word)) {
+                return;
+            }
             if (StepWords.isManner(word) || word.endsWith("ed") && StepWords.isKnown(word)) {
                 continue;
             }

@@ -43,7 +43,7 @@ final class AnotherTime {
 
     /** "Next up is corn", "tomatoes are next": the next project, where the canning has been told. */
     private static final Cue UP_NEXT = Cue.of(
-            "^((and|so|now),? )?next (up|project|on (my|the|our) list|in line|week|month|weekend)( (is|are|will be|it's|i'll do|we do))? ?[:,–-]? ?(the |some |my |our )?[a-z]+( [a-z]+){0,3}[.!]?$|^(the |my |our |some )?[a-z]+( [a-z]+){0,2} (is|are|will be) (up )?next( (week|month|weekend|up|on my list))?[.!]?$");
+            "^\\(?((and|so|now),? )?next (up|project|on (my|the|our) list|in line|week|month|weekend)( (is|are|will be|it's|i'll do|we do))? ?[:,–-]? ?(the |some |my |our )?[a-z]+( [a-z]+){0,3}[.!]?\\)?$|^\\(?(the |my |our |some )?[a-z]+( [a-z]+){0,2} (is|are|will be) (up )?next( (week|month|weekend|up|on my list))?[.!]?\\)?$");
 
     /** Whoever asks or plans it so did otherwise this time: "should I vent it next time?", "less bacon next year". */
     private static final Cue OTHERWISE_NOW = Cue.of(
@@ -77,7 +77,7 @@ final class AnotherTime {
      * @param canned whether the canning has been told: before, "butter is next" is a step
      */
     static boolean isOfNoJar(Sentence s, boolean canned) {
-        return isToCome(s) && !s.has(OTHERWISE_NOW) || canned && s.has(UP_NEXT);
+        return isToCome(s) && !s.has(OTHERWISE_NOW) || (canned || s.low().startsWith("(")) && s.has(UP_NEXT);
     }
 
     private AnotherTime() {}

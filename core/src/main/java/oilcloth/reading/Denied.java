@@ -11,7 +11,7 @@ import oilcloth.text.Cue;
 /** A short question, or somebody's advice, that the next sentence says no to. */
 final class Denied {
     private static final Pattern NO = Pattern.compile(
-            "(?i)^((no|nope|nah)( ?[,—–-].*|[.!]?)|none[.!]?|never[.!]?|(i|we) (did not|didn't|do not|don't|never( did)?|haven't|have not)[.!]?|not (a bit|at all|this time|one|here|yet)[.!]?)$");
+            "(?i)^(((also |again |still )?no|nope|nah|neither|wrong again|not that either)( ?[,—–-].*|[.!]?)|none[.!]?|never[.!]?|(i|we) (did not|didn't|do not|don't|never( did)?|haven't|have not)[.!]?|not (a bit|at all|this time|one|here|yet)[.!]?)$");
 
     /** Tokens. */
     private static final int SHORT_QUESTION = 6;

@@ -1,6 +1,8 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.CanningMethod;
@@ -267,7 +269,7 @@ final class Durations {
                 && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
                 && !(draft.filled && s.has(UNDER_WATER))
                 && !draft.inCanner
-                && (!namesProcess(s) || FIRST.opens(s.around(d.next(), 0, 2)))
+                && (!namesProcess(s, i) || FIRST.opens(s.around(d.next(), 0, 2)))
                 && !CANNER_NEXT.opens(s.around(d.next(), 0, 4))) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
@@ -361,17 +363,32 @@ final class Durations {
                                 || ON_THE_DIAL.opens(s.around(d.next(), 0, 6)));
     }
 
-    /** The words between the semicolons around a token. */
+    /** The words between the semicolons, or what stands for them, around a token. */
     private static String clause(Sentence s, int i) {
         int at = s.token(i).range().start() - s.range().start();
-        int from = s.low().lastIndexOf(';', at) + 1;
-        int to = s.low().indexOf(';', at);
-        return s.low().substring(from, to < 0 ? s.low().length() : to);
+        int from = 0;
+        int to = s.low().length();
+        Matcher ends = CLAUSE_ENDS.matcher(s.low());
+        while (ends.find() && to == s.low().length()) {
+            from = ends.end() <= at ? ends.end() : from;
+            to = ends.start() >= at ? ends.start() : to;
+        }
+        return s.low().substring(from, to);
     }
 
-    private static boolean namesProcess(Sentence s) {
+    /** What parts one step from the next in a letter of few stops. */
+    private static final Pattern CLAUSE_ENDS = Pattern.compile(";|->|→|=>| [/+—–] |, then ");
+
+    /** Whether the canner is told of too; of empty jars it is enough that their own clause does not. */
+    private static boolean namesProcess(Sentence s, int i) {
+        String clause = clause(s, i);
+        String told = EMPTY_ONES.in(clause) ? clause : s.low();
         for (int k = 0; k < s.size(); k++) {
-            if (TimeWords.PROCESS.contains(s.token(k).norm()) && !s.is(k, "can") && !s.is(k, "canning")) {
+            String word = s.token(k).norm();
+            if (TimeWords.PROCESS.contains(word)
+                    && !word.equals("can")
+                    && !word.equals("canning")
+                    && told.contains(word)) {
                 return true;
             }
         }

@@ -101,8 +101,15 @@ final class JarCounts {
                 : Optional.empty();
     }
 
+    /** "2 quarts canned diced tomatoes" in a list. */
+    private static final Cue OUT_OF_CANS = Cue.of(
+            "canned ((diced|crushed|whole|stewed|chopped|peeled|plain) )*(tomato|tomatoes|beans|corn|broth|stock|pineapple|juice|pumpkin)\\b");
+
     /** "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure. */
     static boolean measuresOut(Sentence s, int figure, int behind) {
+        if (s.isItem() && OUT_OF_CANS.opens(s.around(behind, 0, 4))) {
+            return true;
+        }
         return isMeasure(s, behind) && !OF_MEAT.opens(s.around(behind, 0, 4)) && !isPutUp(s, figure, behind);
     }
 

@@ -78,7 +78,7 @@ public final class RecipeReader {
         String text = TableRows.asFields(written);
         Draft draft = new Draft();
         Written whole = new Written(text);
-        List<Range> lines = Sentences.lines(text);
+        List<Range> lines = StepNumbers.withoutOnLines(text, Sentences.lines(text), guide.lexicon());
         for (int n = 0; n < lines.size(); n++) {
             line(whole, lines.get(n), n, draft);
         }

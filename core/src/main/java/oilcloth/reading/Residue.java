@@ -111,6 +111,7 @@ final class Residue {
                     && (s.isItem() || s.has(KITCHEN_SENTENCE) || s.has(OF_A_GAUGE) || isOtherAltitude(s, draft, i));
 
             bears &= !isDate(s.token(i).norm())
+                    && !isYear(s, i)
                     && !DATED.in(s.around(i, 3, 0))
                     && !isTime(s, i)
                     && !isHeat(s, i)
@@ -282,6 +283,16 @@ final class Residue {
     private static boolean isDate(String figure) {
         int slash = figure.indexOf('/');
         return slash > 0 && figure.length() - slash > 2 && !figure.endsWith("/16");
+    }
+
+    private static final Cue YEAR = Cue.of("\\b(in|since|of|summer of|year|back in|around|about|from) $");
+
+    /** "Since '64". */
+    private static boolean isYear(Sentence s, int i) {
+        int before = s.token(i).range().start() - 1;
+        boolean cut =
+                before >= 0 && (s.whole().charAt(before) == '\'' || s.whole().charAt(before) == '’');
+        return cut && s.token(i).raw().matches("\\d\\d") && YEAR.in(s.around(i - 1, 3, 0));
     }
 
     /** "11 lb, vented 10, 60 min", "30 min, 10 vent", "lid off, waited 10": minutes of steam, and of rest. */

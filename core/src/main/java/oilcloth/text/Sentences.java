@@ -148,7 +148,11 @@ public final class Sentences {
         for (int i = line.start(); i < line.end(); i++) {
             char c = text.charAt(i);
             boolean ends = c == '!' || c == '?' || (c == '.' && endsSentence(text, line, i));
-            if (ends) {
+            int leads = leadsOn(text, line, i);
+            if (leads > 0) {
+                add(text, start, i, sentences);
+                start = i + leads;
+            } else if (ends) {
                 int end = closed(text, line, i + 1);
                 add(text, start, end, sentences);
                 start = end;
@@ -156,6 +160,24 @@ public final class Sentences {
         }
         add(text, start, line.end(), sentences);
         return sentences.stream().flatMap(s -> RunOn.clauses(text, s).stream()).toList();
+    }
+
+    /** How many signs lead from one step to the next at a place, as in "Peel -> slice", "Fill / Process"; 0 for none. */
+    private static int leadsOn(String text, Range line, int i) {
+        char c = text.charAt(i);
+        int signs = c == '→' || c == '/' ? 1 : (c == '-' || c == '=') && text.startsWith(">", i + 1) ? 2 : 0;
+        boolean apart = signs > 0
+                && i > line.start()
+                && i + signs + 1 < line.end()
+                && text.charAt(i - 1) == ' '
+                && text.charAt(i + signs) == ' ';
+        if (!apart) {
+            return 0;
+        }
+        // "21 lb -> 7 qt" is what comes of it
+        char next = text.charAt(i + signs + 1);
+        boolean leads = c == '/' ? Character.isUpperCase(next) : Character.isLetter(next);
+        return leads ? signs : 0;
     }
 
     private static final String CLOSING = "\"”»)";
