@@ -38,7 +38,8 @@ final class JarMentions {
 
     /** "Could I do quarts next time the same way?", "can I put it in half pints instead?". */
     private static final Cue OTHERS_ASKED = Cue.of(
-            "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(i|we) (use|used))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$");
+            "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(i|we) (use|used))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$"
+                    + "|^((and|also|so|or|but),? )*(what would (i|we|a person|you) (do|change|need)|how (much|many minutes) (longer|more)|how (long|many minutes) (would|for)|what (time|pressure) (would|for))\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(i|we) (use|used|do|make|made))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\?$");
 
     /** The first jar, or measure of that name, in a sentence. */
     static Optional<JarSize> named(Sentence s) {
