@@ -1,8 +1,6 @@
 package oilcloth.reading;
 
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.CanningMethod;
@@ -13,20 +11,6 @@ import oilcloth.text.Range;
 
 /** Lengths of time, and which of them are the time in the canner. */
 final class Durations {
-    private static final Cue STERILISE = Cue.of(
-            "\\bboil(ed|ing)? (them |the jars |for |about )?(\\w+ ?-? ?)?(minutes?|mins?) (first|before ?(hand)?\\b(?! (i|we|you|they|eat|serv))|ahead)\\b|\\bsterili[sz]|\\bempty ((pint|quart|half[- ]pint|jelly|canning|mason|clean|hot) )*(jars|pints|quarts|half[- ]pints|glasses)\\b|\\bboil(ed|ing)? (the |my |your |our )?((pint|quart|half[- ]pint|jelly|canning|mason|clean) )*(jars|pints|quarts|half[- ]pints) (for )?(about |a full )?\\w+ ?-? ?(minutes?|mins?) (first|before ?hand|ahead|before (filling|they|i|we))\\b|\\bwash(ed)? (the |your |my )?jars|\\bboil(ed|ing)? (the |your |my |our )?((clean|empty|washed) )+((pint|quart|half[- ]pint|jelly|canning|mason) )*(jars|pints|quarts|half[- ]pints|glasses)\\b(?![^.;]{0,40}\\b(process|lids on|filled))|\\bboil (the |your |my )?(clean |empty )?jars\\b(?![^.;]{0,40}\\b(process|lids on|filled))");
-    /** "Boil the jars 20 minutes" once they are filled: only these words make them empty ones. */
-    private static final Cue EMPTY_ONES =
-            Cue.of("\\bsterili[sz]|\\b(empty|clean|wash(ed)?|first|before ?(hand)?|ahead|needed|ready)\\b");
-
-    /** "I boiled the pint jars ten minutes first, filled them … and processed 5 minutes". */
-    private static final Cue FIRST = Cue.of("(first|before ?hand|ahead)\\b");
-
-    private static final Cue FILLED_FIRST = Cue.of(
-            "\\b(fill|pack|ladle|pour|spoon|funnel|jar)(s|ed|led)?\\b.*\\b(boil|boiled|boiling) (the |those |all |these |my )*(jars|pints|quarts|half[- ]pints)\\b");
-    /** Minutes; nobody boils empty jars longer, at any altitude. */
-    private static final int LONGEST_STERILISING = 25;
-
     /** "Time: 25 minutes", "Process time - 25 min". */
     private static final Cue LABEL = Cue.of(
             "^(.*[.;,] )?((process|processing|canning|canner) )?(time|minutes) ([:=–-] |was |is |of )?(only |just |about )?$");
@@ -94,6 +78,10 @@ final class Durations {
             "(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)"
                     + "|([^\\s,;.]+ ){0,5}with (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing|out)\\b");
 
+    /** "When steam came out of the pipe I timed ten minutes and put on the weight". */
+    private static final Cue WEIGHT_THEN = Cue.of(
+            " ?,? ?(and|before|then|and then) (i |we )?(only |then )?((put|set|drop|dropped|place|placed|pop|popped|hung|putting|setting)( on)? (the |my )?(weight|regulator|jiggler|rocker|gauge weight)|(close|closed|shut|closing) (the |my )?(petcock|vent))\\b");
+
     /** "Weighted gauge: steam ten minutes, 10 pounds, 40 minutes". */
     private static final Cue STEAMED = Cue.of(
             "\\bsteam(s|ed|ing)? (it |her |the canner |off |out |for |a full |escape |flow |blow |run |go |pour |come )*$");
@@ -131,13 +119,7 @@ final class Durations {
     private static final Cue TAKEN_OUT = Cue.of(
             "(in )?(the |rapidly )*(boiling|simmering) water ?,? ?(then |and )*(drain|cool|skin|peel|slip|dip|plunge|rinse|scoop|lifted out)\\w*");
 
-    private static final Cue FILLED_JARS = Cue.of("\\b(filled|full|sealed|closed|capped) (jars|pints|quarts)\\b");
-
-    /** Nobody covers empty jars by the inch once others are filled. */
-    private static final Cue UNDER_WATER = Cue.of("\\bunder water\\b|\\binch(es)? of water\\b|\\binch(es)? over\\b");
-
     private static final Cue BOILED_BEFORE = Cue.of("\\bboil(ed|ing)? (for )?$");
-    private static final Cue CANNER_NEXT = Cue.of("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|bwc|wb|bw|canner)");
 
     private final JarMentions jars = new JarMentions();
 
@@ -212,6 +194,9 @@ final class Durations {
         if (OR_LESS.opens(s.around(d.next(), 0, 2)) && LIMIT.in(s.around(i, 8, 0))) {
             return;
         }
+        if (!draft.filled && Preparing.isInNewWater(s, i)) {
+            return;
+        }
         boolean moment = s.is(i, "a") && d.most() == 1;
         boolean rests = d.most() <= LONGEST_REST && RESTS.in(s.around(i, 8, 0));
         if (moment || rests) {
@@ -228,6 +213,9 @@ final class Durations {
                 || OF_LIDS.in(s.around(i, 7, 0))) {
             return;
         }
+        if (d.most() <= LONGEST_VENTING && WEIGHT_THEN.opens(s.around(d.next(), 0, 8))) {
+            return;
+        }
         if (d.most() <= LONGEST_VENTING && OF_STEAM.opens(s.around(d.next(), 0, 9))) {
             return;
         }
@@ -240,7 +228,7 @@ final class Durations {
         if (d.most() <= LONGEST_DIP && !draft.filled && TAKEN_OUT.opens(s.around(d.next(), 0, 7))) {
             return;
         }
-        if (d.most() <= LONGEST_DIP && DIPPED.in(clause(s, i))) {
+        if (d.most() <= LONGEST_DIP && DIPPED.in(Steps.around(s, i))) {
             return;
         }
         if (d.most() < SHORTEST_PROCESS
@@ -263,14 +251,7 @@ final class Durations {
             return;
         }
         Range words = s.span(i, d.next());
-        if (d.most() <= LONGEST_STERILISING
-                && STERILISE.in(clause(s, i))
-                && !s.has(FILLED_JARS)
-                && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
-                && !(draft.filled && s.has(UNDER_WATER))
-                && !draft.inCanner
-                && (!namesProcess(s, i) || FIRST.opens(s.around(d.next(), 0, 2)))
-                && !CANNER_NEXT.opens(s.around(d.next(), 0, 4))) {
+        if (EmptyJars.areBoiled(s, draft, i, d)) {
             if (draft.facts.sterilised().isPresent()) {
                 draft.facts.sterilised(Fact.read(Minutes.of((int) d.least()), words));
             }
@@ -361,37 +342,5 @@ final class Durations {
                                 || AFTER_VENTING.opens(s.around(d.next(), 0, 8))
                                 || isFromTheStart(s, draft, d.next())
                                 || ON_THE_DIAL.opens(s.around(d.next(), 0, 6)));
-    }
-
-    /** The words between the semicolons, or what stands for them, around a token. */
-    private static String clause(Sentence s, int i) {
-        int at = s.token(i).range().start() - s.range().start();
-        int from = 0;
-        int to = s.low().length();
-        Matcher ends = CLAUSE_ENDS.matcher(s.low());
-        while (ends.find() && to == s.low().length()) {
-            from = ends.end() <= at ? ends.end() : from;
-            to = ends.start() >= at ? ends.start() : to;
-        }
-        return s.low().substring(from, to);
-    }
-
-    /** What parts one step from the next in a letter of few stops. */
-    private static final Pattern CLAUSE_ENDS = Pattern.compile(";|->|→|=>| [/+—–] |, then ");
-
-    /** Whether the canner is told of too; of empty jars it is enough that their own clause does not. */
-    private static boolean namesProcess(Sentence s, int i) {
-        String clause = clause(s, i);
-        String told = EMPTY_ONES.in(clause) ? clause : s.low();
-        for (int k = 0; k < s.size(); k++) {
-            String word = s.token(k).norm();
-            if (TimeWords.PROCESS.contains(word)
-                    && !word.equals("can")
-                    && !word.equals("canning")
-                    && told.contains(word)) {
-                return true;
-            }
-        }
-        return false;
     }
 }

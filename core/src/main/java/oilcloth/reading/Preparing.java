@@ -81,6 +81,14 @@ final class Preparing {
         }
     }
 
+    /** "New water, brought to a boil, 30 min." */
+    private static final Cue AT_A_BOIL =
+            Cue.of("\\b(fresh|new|clean) water ?,? ?((brought|bring|back|and) )*to a (full |hard )?boil ?,? ?(for )?$");
+
+    static boolean isInNewWater(Sentence s, int i) {
+        return AT_A_BOIL.in(s.around(i, 9, 0));
+    }
+
     /** A time that is not the canner's: how long the food is boiled, where that is what it is. */
     static void time(Sentence s, Draft draft, int i, TimeSpan d) {
         if (!d.clock()) {
@@ -95,7 +103,7 @@ final class Preparing {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.SOAKED, d.most()), s.span(i, d.next())));
-        } else if (heatBefore(s, i) || BOIL_NEXT.opens(s.around(d.next(), 0, 6))) {
+        } else if (heatBefore(s, i) || isInNewWater(s, i) || BOIL_NEXT.opens(s.around(d.next(), 0, 6))) {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.HEATED, d.most()), s.span(i, d.next())));

@@ -122,14 +122,14 @@ final class Referring {
 
     /** "1/2... sorry, 1 1/4 inch": the figure behind it holds. */
     private static final Cue TAKEN_BACK = Cue.of(
-            "([.…,—–-] )*(no(?= ,? ?(half|a |one|\\d))|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?([\\d½¼¾]|half\\b|one\\b)");
+            "([.…,—–-] )*(well ,? ?(?=no))?(no(?= ,? ?(half|a |one|\\d))|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?([\\d½¼¾]|half\\b|one\\b)");
 
     static boolean isTakenBack(Sentence s, int next) {
         return TAKEN_BACK.opens(s.around(next, 0, 8));
     }
 
     private static final Cue CORRECTION = Cue.of(
-            "(no|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?$");
+            "(no|well ,? ?no|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?$");
 
     /** "Sorry, half inch": a sentence of its own that puts the figure at {@code from} right. */
     static boolean isCorrection(Sentence s, int from) {

@@ -41,7 +41,7 @@ final class Units {
         put(Unit.KILOGRAM, "kg", "kgs", "kilo", "kilos", "kilogram", "kilograms");
         put(Unit.PINCH, "pinch", "pinches", "dash", "dashes");
         put(Unit.DROP, "drop", "drops");
-        put(Unit.CLOVE, "clove", "cloves");
+        put(Unit.CLOVE, "clove", "cloves", "cl");
         put(Unit.HEAD, "head", "heads");
         put(Unit.STALK, "stalk", "stalks", "rib", "ribs");
         put(Unit.SPRIG, "sprig", "sprigs");
