@@ -21,8 +21,9 @@ final class AmountBehind {
             return Optional.empty();
         }
         // "Dill seed, 4 tsp. Garlic, 8 cloves.", "cooled juice about 4 1/2 to 5 cups": only what ends the item
-        boolean listed = s.is(end, ",") && !s.isItem() && !match.food().isAcidulant() || isAbout(s, end);
-        int k = start(s, end);
+        int cut = SharedAmount.isCut(s, end) ? end + 1 : end;
+        boolean listed = s.is(cut, ",") && !s.isItem() && !match.food().isAcidulant() || isAbout(s, end);
+        int k = start(s, s.is(cut, ",") ? cut : end);
         boolean joined = k > end || isMeasure(s, k);
         if (!joined || k >= s.size()) {
             return Optional.empty();
@@ -100,6 +101,13 @@ final class AmountBehind {
     private static boolean endsItem(Sentence s, int next) {
         if (s.is(next, "or") && s.is(next + 1, "so")) {
             return endsItem(s, next + 2);
+        }
+        if (s.is(next, "(") && Brackets.closing(s, next) > next) {
+            // "Tomatoes, 10 cups (peeled, chopped)."
+            return endsItem(s, Brackets.closing(s, next) + 1);
+        }
+        if (SharedAmount.isCut(s, next)) {
+            return endsItem(s, next + 1);
         }
         return next >= s.size() || s.is(next, ".") || s.is(next, ";") || s.is(next, ",") || s.is(next, "|");
     }

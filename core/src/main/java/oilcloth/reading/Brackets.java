@@ -70,7 +70,8 @@ final class Brackets {
     static int qualifier(Sentence s, int end) {
         if (s.is(end, ")")) {
             // "lemon juice (bottled): 2 T", "lemon juice (bottled), 2 T": the bracket is part of the name
-            int after = s.is(end + 1, ",") ? end + 2 : end + 1;
+            boolean sign = s.is(end + 1, ",") || s.is(end + 1, "-") || s.is(end + 1, "–") || s.is(end + 1, "—");
+            int after = sign ? end + 2 : end + 1;
             boolean measured =
                     Amounts.at(s.tokens(), after).map(Amounts.Found::unitSaid).orElse(false);
             if (measured || s.is(end + 1, ":")) {

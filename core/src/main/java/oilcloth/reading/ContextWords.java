@@ -230,12 +230,19 @@ final class ContextWords {
 
     /** "Salted, a half teaspoon a pint". */
     private static boolean isSalting(Sentence s, int from, Amounts.Found amount) {
+        if (SALTS.in(s.around(from, 6, 0)) && amount.amount().unit().kind() == Unit.Kind.VOLUME) {
+            return true;
+        }
         int before = s.is(from - 1, ",") || s.is(from - 1, ":") || s.is(from - 1, "to") || s.is(from - 1, "at")
                 ? from - 2
                 : from - 1;
         Unit unit = amount.amount().unit();
         return (s.is(before, "salt") || s.is(before, "salted")) && (unit == Unit.TEASPOON || unit == Unit.TABLESPOON);
     }
+
+    /** "I salt each quart with one level teaspoon", "salted lightly, a teaspoon to the jar". */
+    private static final Cue SALTS = Cue.of(
+            "\\bsalt(ed|s)? ((each|every|the|a) (quart|pint|jar|one)s? |them |it )?(with |lightly ,? ?)(just |only |about )?$");
 
     private static final Cue LEMON = Cue.of("\\blemon\\b");
     private static final Set<String> DOSED = Set.of("per", "each", "in", "to", "a", ".", ",");

@@ -307,6 +307,13 @@ final class Durations {
     private static final Cue TIMED = Cue.of(
             "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $|\\b(mine|hers|ours|they|these) (was|were|got) $");
 
+    /** "Put them under boiling water for 20 minutes", once the jars are filled. */
+    private static final Cue UNDER = Cue.of("\\bunder (the )?boiling water (for )?(about |a full )?$");
+
+    /** "I start counting at eleven pounds and give it 75 minutes". */
+    private static final Cue COUNTED = Cue.of(
+            "\\b(start|starts|started|begin|began) (counting|timing|(the |my )?(clock|timer|time)) (at|when|once|as soon as)\\b.*\\b(pounds?|lbs?|psi|pressure|dial|gauge)\\b.* (and|then) (i )?(give|gave|let|run|ran) (it|them) (go |run )?(for )?(the full |a full )?$");
+
     /** "25 minutes from when it started jiggling". */
     private static final Cue FROM_THE_ROCKING = Cue.of(
             "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?((starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes) )?(to |up to |at |full )?(jiggl|rock|rattl|danc|sputter|hiss|spit|wobbl|pressure|(\\d+|five|ten|eleven|twelve|thirteen|fourteen|fifteen) (lb|pound|psi))\\w*");
@@ -335,7 +342,10 @@ final class Durations {
 
     private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
+        boolean submerged = draft.facts.headspace().isPresent() && UNDER.in(before);
         return TIMED_IT.in(before)
+                || submerged
+                || COUNTED.in(s.around(i, 14, 0))
                 || FROM_A_JIGGLE.opens(s.around(d.next(), 0, 7))
                 || (d.least() > LONGEST_VENTING || isBath(draft))
                         && (TIMED.in(before)

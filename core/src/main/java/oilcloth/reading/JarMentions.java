@@ -132,7 +132,7 @@ final class JarMentions {
     private static final Set<String> DOSED = Set.of("to", "in", "into");
 
     private static final Cue DOSE =
-            Cue.of("\\b(tsps?|tbsps?|teaspoons?|tablespoons?|cups?|cloves?|pinch|ounces?|oz) .*$");
+            Cue.of("\\b(tsps?|tbsps?|tbs|t|teaspoons?|tablespoons?|cups?|cloves?|pinch|ounces?|oz) .*$");
 
     /**
      * "Add a quart of water", "salt in a quart of vinegar"; but not "2 Tbsp to a quart of tomatoes", and not a
@@ -170,7 +170,7 @@ final class JarMentions {
                 && !s.is(i + 1, "jars");
     }
 
-    private static final Set<String> OF_ONE = Set.of("each", "every");
+    private static final Set<String> OF_ONE = Set.of("each", "every", "per");
 
     private static boolean isPint(Sentence s, int i) {
         return s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pt") || s.is(i, "pts");
@@ -225,15 +225,16 @@ final class JarMentions {
         if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, "/") && DOSE.in(s.around(i - 1, 6, 0))) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
-        // "2 T in each qt.", "filled hot pts"
-        if ((s.is(i, "pt") || s.is(i, "qt"))
-                && OF_ONE.contains(i > 0 ? s.token(i - 1).norm() : "")) {
-            return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
-        }
         // "pt jars", "qt. jars"
         int named = s.is(i + 1, ".") ? i + 2 : i + 1;
         if ((s.is(i, "pt") || s.is(i, "qt")) && (s.is(named, "jar") || s.is(named, "jars"))) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, named + 1));
+        }
+        // "2 T in each qt.", "filled hot pts"
+        int share = s.is(i - 1, ".") ? i - 2 : i - 1;
+        if ((s.is(i, "pt") || s.is(i, "qt"))
+                && OF_ONE.contains(share >= 0 ? s.token(share).norm() : "")) {
+            return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         return Optional.empty();
     }

@@ -42,6 +42,11 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             "trimmed",
             "cleaned");
 
+    /** Whether a word tells how a food was cut or cleaned. */
+    static boolean isCut(Sentence s, int i) {
+        return i < s.size() && CUT.contains(s.token(i).norm());
+    }
+
     private static final int LONGEST_JOIN = 5;
 
     /** Tokens behind the last name in which "each" may follow. */

@@ -2,12 +2,17 @@ package oilcloth.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import oilcloth.review.Call;
 import oilcloth.review.Engine;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** So much acid to the jar, told for one jar or for two, and how strong a vinegar is, in the words of many labels. */
 class AcidInManyWordsTest {
@@ -79,6 +84,55 @@ class AcidInManyWordsTest {
             })
     void neverSoundWhereItIsShortOrUnclear(String dose) {
         assertThat(call(dose, "quarts")).as(dose).isNotEqualTo(Call.SOUND);
+    }
+
+    private static final List<String> SPOONS =
+            List.of("2 Tbsp", "2 T", "2 T.", "2 tbsp.", "2 tablespoons", "two tablespoons", "2 tbs", "2Tbsp", "2 TBSP");
+
+    private static final List<String> TO_THE_JAR = List.of(
+            "per quart",
+            "per qt",
+            "per qt.",
+            "/qt",
+            "/ quart",
+            "to the quart",
+            "to each qt.",
+            "to a quart",
+            "in each quart",
+            "in every qt",
+            "each quart",
+            "ea. qt.",
+            "per quart jar",
+            "per qt jar",
+            "a quart",
+            "for each quart",
+            "into each quart jar",
+            "for every quart");
+
+    private static final List<UnaryOperator<String>> ORDERS = List.of(
+            dose -> dose.replace("@", "bottled lemon juice"),
+            dose -> dose.replace("@", "lemon juice (bottled)"),
+            dose -> "Bottled lemon juice, " + dose.replace(" @", ""),
+            dose -> "Bottled lemon juice: " + dose.replace(" @", ""),
+            dose -> "Lemon juice (bottled) - " + dose.replace(" @", ""),
+            dose -> "I add " + dose.replace("@", "of bottled lemon juice"),
+            dose -> "Acid: " + dose.replace("@", "bottled lemon juice"),
+            dose -> "With " + dose.replace("@", "bottled lemon juice") + " so they are safe");
+
+    static Stream<Arguments> doses() {
+        return SPOONS.stream()
+                .flatMap(spoon -> TO_THE_JAR.stream().map(place -> Arguments.of(spoon + " @ " + place, place)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("doses")
+    void inAnyOrder(String dose, String place) {
+        for (UnaryOperator<String> order : ORDERS) {
+            String told = order.apply(dose);
+            assertThat(call(told, "quarts")).as(told).isEqualTo(Call.SOUND);
+            String half = told.replaceFirst("2|two", "1");
+            assertThat(call(half, "quarts")).as(half).isNotEqualTo(Call.SOUND);
+        }
     }
 
     private static Call pickled(String vinegar) {
