@@ -12,6 +12,9 @@ final class Altitudes {
 
     private static final Set<String> METRES = Set.of("m", "metres", "meters", "metre", "meter", "masl");
 
+    /** No time is so many minutes, and nothing in a kitchen so long. */
+    private static final int LEAST_METRES = 250;
+
     private static final double WIDEST_GUESS_FEET = 300;
 
     private static final int LOWEST_SAID_FEET = 20;
@@ -120,7 +123,7 @@ final class Altitudes {
                                                 || (i == 0 || s.is(i - 1, ",") || s.is(i - 1, ";") || s.is(i - 1, "."))
                                                         && (unit + 2 >= s.size() || s.is(unit + 1, "."))));
         if ((f.low() >= 100 || low || (said && !isSmall(s, i, f) && f.low() == Math.rint(f.low())))
-                && (feet || (metres && (said || low || f.low() >= 300)))) {
+                && (feet || (metres && (said || low || f.low() >= LEAST_METRES)))) {
             if (feet || said || metres) {
                 state(s, draft, i, f, metres, unit + 1);
             }

@@ -19,7 +19,7 @@ final class Durations {
             "\\b(was|were|got|been) (only |just )?given (about |only |just )?$|(\\b(gave|give|gives|only did|i did|we did|do)|(?:^|[.,;] )did) (it|them|mine|ours|about|only|just)? ?|\\b(used?|uses|using) (about |only |just )?$");
     /** "time them for 25 minutes". */
     private static final Cue TIMED_IT = Cue.of(
-            "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold)( it| them)?( there| steady| at it| at pressure| right there)+( for)? $|\\b(kept|keep|held|hold) (it|them)( for)? $");
+            "\\b(start|starts|started|begin|began|set) (counting|timing|(the |my |a )?(clock|timer|time))( for| at| to)? ?[:,-]? ?$|\\btime[ds]? (them|it|the jars|quarts|pints|these)( for| at| about)? $|\\b(kept|keep|held|hold)( it| them)?( there| steady| at it| at pressure| right there)+( for)? $|\\b(kept|keep|held|hold) (it|them)( for)? $|\\b(pounds?|lbs?|psi|dial|gauge|pressure|#) and (then )?(i )?(kept|keep|held|hold)( for)? $|\\b(i|we) time(d)?( for)? $");
     /** Minutes; nobody vents a canner longer. */
     private static final int LONGEST_VENTING = 12;
     /** Minutes; nobody steams greens so long. */

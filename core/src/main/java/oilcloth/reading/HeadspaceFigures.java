@@ -46,7 +46,7 @@ final class HeadspaceFigures {
             "all");
 
     private static final Cue HEADSPACE = Cue.of(
-            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bof (room|space|air|clearance)\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air )?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty at\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
+            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bof (room|space|air|clearance)\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air ?)?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
 
     private static final Cue LEAVE = Cue.of("\\b(leave|leaves|leaving|left|allow|allowed|allows|allowing|with)\\b");
 
@@ -72,6 +72,9 @@ final class HeadspaceFigures {
             "[\\s,;]*(in |into |to |hot |sterile |wide[- ]mouth |clean )*(jars?|pints?|quarts?|half[- ]pints?|make that|to|a|about|each|hot pack|raw pack)?[\\s,:(]*|.*\\b(jars?|pints?|quarts?|half[- ]pints?|bath|water|min|minutes|canner|syrup|liquid|brine|juice|broth)[\\s,:(]*");
 
     private static final double MOST_BARE_INCHES = 1.5;
+
+    /** Inches; more is no headspace. */
+    private static final double MOST_INCHES = 4;
 
     /** Inches; where so much is missing the seal fails. */
     private static final double MUCH_LESS = 0.5;
@@ -143,6 +146,11 @@ final class HeadspaceFigures {
             length(s, draft, i, f, unit + 1);
             return s.is(unit + 1, ".") && unit + 2 < s.size() ? unit + 2 : unit + 1;
         }
+        if (f.high() < 1 && u.is("of") && s.is(unit + 1, "an") && s.is(unit + 2, "inch")) {
+            // "1/2 of an inch"
+            length(s, draft, i, f, unit + 3);
+            return unit + 3;
+        }
         if (u.is("cm") || u.is("mm") || u.is("centimetres") || u.is("centimeters")) {
             double inches = (u.is("mm") ? 0.1 : 1) / 2.54;
             length(s, draft, i, new Numbers.Figure(f.low() * inches, f.high() * inches, f.next()), unit + 1);
@@ -198,6 +206,21 @@ final class HeadspaceFigures {
                 && !clauseBefore.contains("canner")
                 && (near || ENDS_CLAUSE.in(after));
         near |= leaves;
+        boolean tooLong = f.high() > MOST_BARE_INCHES
+                && f.high() <= MOST_INCHES
+                && !draft.facts.jars().isEmpty();
+        if (tooLong
+                && !near
+                && draft.filled
+                && (LIQUID_TO.in(before) && ENDS_CLAUSE.in(after) || isAlone(s, from, to))) {
+            // "syrup to 2 inches": no headspace that was tested, and yet it may be one
+            draft.doubt(s.span(from, to));
+            return;
+        }
+        int behind = s.is(to, ".") ? to + 1 : to;
+        if (near && s.is(behind, "empty")) {
+            s.claim(behind, behind + 1);
+        }
         String tail = after.length() > 22 ? after.substring(0, 22) : after;
         if (!near
                 || clauseBefore.contains("solids")
@@ -208,7 +231,7 @@ final class HeadspaceFigures {
                 || NOT_HEADSPACE.in(tail)
                 || OF_THE_BOTTOM.opens(after)
                 || s.low().contains("inches of water")
-                || f.high() > 4) {
+                || f.high() > MOST_INCHES) {
             return;
         }
         boolean toldAgain = !draft.facts.times().isEmpty()

@@ -124,6 +124,9 @@ final class MarkedRemarks {
         return false;
     }
 
+    private static final Set<String> SHORTENED =
+            Set.of("min", "mins", "hr", "hrs", "lb", "lbs", "in", "tsp", "tbsp", "qt", "pt", "oz", "ft", "approx");
+
     private static boolean breaksAt(Sentence s, int i) {
         String word = s.token(i).norm();
         // "one-inch cubes" is one word
@@ -132,7 +135,9 @@ final class MarkedRemarks {
                 && i + 1 < s.size()
                 && s.token(i - 1).range().end() == s.token(i).range().start()
                 && s.token(i).range().end() == s.token(i + 1).range().start();
-        return BREAKS.contains(word) && !hyphen && !isListed(s, i)
+        boolean shortened =
+                word.equals(".") && i > 0 && SHORTENED.contains(s.token(i - 1).norm());
+        return BREAKS.contains(word) && !hyphen && !shortened && !isListed(s, i)
                 || word.equals("and")
                         && i + 1 < s.size()
                         && SOMEBODY.contains(s.token(i + 1).norm());

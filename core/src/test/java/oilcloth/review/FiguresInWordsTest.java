@@ -1,0 +1,117 @@
+package oilcloth.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Context;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** A headspace, a time, a pressure, an altitude, an amount: every form of the figure in every phrase, right and wrong. */
+class FiguresInWordsTest {
+    private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
+    private static final String FILE = "/figures-in-words.txt";
+
+    private static final String PEARS =
+            """
+            Pear halves, hot pack
+            Peel, halve and core pears. Boil 5 minutes in light syrup. Fill hot pint jars with fruit and cover with boiling \
+            syrup%s. Remove air bubbles, wipe rims, adjust lids. %s. %s.""";
+
+    private static final String BEANS =
+            """
+            Green beans, raw pack
+            Wash and trim the beans, cut into 1 inch pieces. Fill pint jars tightly with raw beans, 1/2 teaspoon canning salt \
+            per pint, boiling water to 1 inch headspace, bubbles out, rims wiped. %s. %s. We live at 700 ft.""";
+
+    private static final String OKRA =
+            """
+            Pickled okra
+
+            7 lb small okra
+            6 small hot peppers
+            4 tsp dill seed
+            8 cloves garlic
+            2/3 cup canning salt
+            6 cups water
+            %s
+
+            Pack okra in hot pints with a clove of garlic, 1/2 inch headspace. Boil the rest and pour over. 10 minutes in a \
+            boiling water canner. 500 ft.""";
+
+    private static final String BATH = "Process 20 minutes in a boiling water canner";
+    private static final String HERE = "We are at 480 ft";
+
+    private enum Figure {
+        HEADSPACE(PEARS.formatted(". @", BATH, HERE)),
+        BATH_TIME(PEARS.formatted(", leaving 1/2 inch headspace", "@", HERE)),
+        ALTITUDE(PEARS.formatted(", leaving 1/2 inch headspace", BATH, "@")),
+        DIAL(BEANS.formatted("Vent 10 minutes", "@")),
+        WEIGHTED(BEANS.formatted("Vent 10 minutes", "@")),
+        VENT(BEANS.formatted("@", "Process 20 minutes at 11 pounds, dial gauge")),
+        VINEGAR(OKRA.formatted("@"));
+
+        private final String recipe;
+
+        Figure(String recipe) {
+            this.recipe = recipe;
+        }
+
+        private List<String> lines(String part) {
+            return Examples.section(FILE, name().toLowerCase(java.util.Locale.ROOT) + " " + part);
+        }
+    }
+
+    private record Told(Figure figure, String phrase) {
+        String with(String form) {
+            String words = phrase.replace("@", form);
+            return figure.recipe.replace("@", Character.toUpperCase(words.charAt(0)) + words.substring(1));
+        }
+
+        @Override
+        public String toString() {
+            return figure + ": " + phrase;
+        }
+    }
+
+    static Stream<Told> told() {
+        return Stream.of(Figure.values()).flatMap(f -> f.lines("told").stream().map(p -> new Told(f, p)));
+    }
+
+    private static Call call(String text) {
+        return ENGINE.review(text, Context.planning(null)).call();
+    }
+
+    /** "20 min 11-lb dial gauge": some forms nobody would set in that phrase. */
+    private static final int MOST_ASKED = 2;
+
+    @ParameterizedTest
+    @MethodSource("told")
+    void rightInNearlyEveryForm(Told told) {
+        List<String> asked = new ArrayList<>();
+        for (String form : told.figure().lines("right")) {
+            String text = told.with(form);
+            if (call(text) != Call.SOUND) {
+                asked.add(told.phrase().replace("@", form));
+            }
+        }
+        assertThat(asked).hasSizeLessThanOrEqualTo(MOST_ASKED);
+    }
+
+    @ParameterizedTest
+    @MethodSource("told")
+    void wrongInNone(Told told) {
+        List<String> sound = new ArrayList<>();
+        for (String form : told.figure().lines("wrong")) {
+            String text = told.with(form);
+            if (call(text) == Call.SOUND) {
+                sound.add(told.phrase().replace("@", form));
+            }
+        }
+        assertThat(sound).isEmpty();
+    }
+}
