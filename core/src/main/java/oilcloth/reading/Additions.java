@@ -44,8 +44,9 @@ final class Additions {
         }
     }
 
-    /** "I use all colors": of what is named already. */
-    private static final Set<String> SORTS = Set.of("colors", "colours", "sizes", "shapes", "kinds", "sorts");
+    /** "I use all colors", "keep adding quarters": of what is named already. */
+    private static final Set<String> SORTS =
+            Set.of("colors", "colours", "sizes", "shapes", "kinds", "sorts", "quarters", "halves", "pieces");
 
     private static void judge(Sentence s, Draft draft, int start, int end) {
         int words = 0;

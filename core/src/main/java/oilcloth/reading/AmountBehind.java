@@ -109,7 +109,11 @@ final class AmountBehind {
         if (SharedAmount.isCut(s, next)) {
             return endsItem(s, next + 1);
         }
-        return next >= s.size() || s.is(next, ".") || s.is(next, ";") || s.is(next, ",") || s.is(next, "|");
+        // "Pepper, 1/2 tsp. Combine everything"
+        boolean begins = s.is(next - 1, ".")
+                && next < s.size()
+                && Character.isUpperCase(s.token(next).raw().charAt(0));
+        return next >= s.size() || begins || s.is(next, ".") || s.is(next, ";") || s.is(next, ",") || s.is(next, "|");
     }
 
     /** The token after the next column rule, or -1 where the line is no table or the column has no amount. */

@@ -105,6 +105,10 @@ final class PhraseFacts {
             p("\\b(the|their|its|that|hot|boiling) ((hot|boiling) )?cooking (liquid|water)\\b");
 
     private static final Cue DIAL = p("\\bdials?\\b|\\bgauge (reads?|read) (true|right|correct\\w*)\\b");
+    /** Many a canner with a weight has a dial besides, to tell when it may be opened. */
+    private static final Cue DIAL_FALLS = p(
+            "\\bdial (has |had |to )?((fall|falls|fell|fallen|drop|drops|dropped|go|goes|went|come|comes|came|get|gets|got|read|reads|say|says|said|is|was|rest|rests) )+(back )?(down )?(to |at |on )?(zero|0|nothing)\\b");
+
     private static final Cue WEIGHTED = p(
             "\\bweight\\b[^.;]{0,40}\\b(starts?|started|begins?|began|got|gets) (to (rock|jiggle|dance|rattle|wobble)|rocking|jiggling|dancing|rattling|wobbling)\\b|\\bcanner( type| kind)? ?[:=–-] ?weighted\\b|\\b(canners?|gauges?) (is|are|was|were) (both |all )?(the )?(weighted|rockers?|jigglers?)\\b(?! or)|\\bon (the|a|my) weighted\\b|^weighted(?=,[^.;]*\\b(vent\\w*|lbs?|pounds?|psi|min\\w*)\\b)|\\bweight,? ?(5|10|15) ?(#|lbs?|pounds?|psi)[.]?,? (for )?\\d+ ?min|\\b5[-/, ]+10 ?(?:[-/,]|and|or)* ?15\\b(?=[^.;]{0,16}\\b(weight|canner|regulator|set|kind))|\\bweighted (kind|type|sort|one|style|model)\\b|\\b(is|has|with) (a |the )?weighted\\b|\\b(canner|cooker|mine) (with|has|with|uses|came with) ((the|a|my) )?weights?\\b|\\b(rocker|rocking|jiggler) (type|kind|style|weight)\\b|\\bweighted(?=,? ?(at |@ ?)?\\d+ ?(lb|#|psi|pound))|\\b(lbs?|pounds?|#|psi) (on|by|with) (the|my) weight\\b|\\b(pounds?|lbs?)[- ](regulator|jiggler|rocker|counterweight)\\b|\\b(three|two|3|2)[- ]piece weight\\b|\\bwe?i?ghtd\\b|\\bwtd\\b|\\b(pounds?|lbs?\\.?|psi|#),? ?\\(?(with (the|a|my) )?weight(ed)?\\b|(?<=(\\d|#|lb|lbs|pounds|pound|psi|canner|gauge|minutes|mins|min)[.,]? ?[/(–-]? ?)weighted\\b(?=[,.;)]|$)|\\bweight(ed)?\\b(?=[^.;]{0,30}\\b(gauge|jiggl|rock(ing|ed|er|s (away|along|gently|steadily))|canner))|\\b(jiggler|rocker|(rocking|wobbling|jiggling|dancing|bobbing|wobbly) weight|petcock weight|jiggles?|jiggling)\\b(?! (out|the (jar|bubbles|air)|a (knife|skewer|chopstick)|around|them))");
     /** "It's either weighted or the dial, my son set it up." */
@@ -219,7 +223,11 @@ final class PhraseFacts {
     }
 
     private static void gauge(Sentence s, Draft draft) {
-        s.find(DIAL).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
+        boolean weighted =
+                draft.facts.gauge().filter(g -> g.value() == Gauge.WEIGHTED).isPresent();
+        s.find(DIAL)
+                .filter(r -> !(weighted && s.has(DIAL_FALLS)))
+                .ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
         s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
         if (draft.facts.vented().isPresent() || !draft.facts.pressures().isEmpty()) {
             s.find(JUST_WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));

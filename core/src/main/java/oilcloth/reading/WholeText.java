@@ -50,7 +50,7 @@ final class WholeText {
         }
         directions(draft);
         soupBase(text, draft);
-        stock(draft);
+        stock(text, draft);
         brothOrMeat(text, draft);
         soupOfIt(draft);
         plainSauce(text, draft);
@@ -247,8 +247,20 @@ final class WholeText {
                 .ifPresent(draft::doubt);
     }
 
+    /** "Turkey soup? No, just the stock." */
+    private static final Pattern JUST_STOCK = Pattern.compile(
+            "(?i)\\b(?:it is |it's |this is |no, |here is |here's )(?:just|only) (?:the |some |my |plain )*(?:turkey |chicken |beef |bone )?(stock|broth)\\b");
+
     /** "Chicken stock simmered all day, strained": nothing but broth, and no dish named, is stock. */
-    private static void stock(Draft draft) {
+    private static void stock(String text, Draft draft) {
+        Matcher just = JUST_STOCK.matcher(text);
+        if (draft.facts.forms().isEmpty()
+                && just.find()
+                && MADE_STOCK.matcher(text).find()
+                && !OVER_MEAT.matcher(text).find()) {
+            draft.facts.forms().add(Fact.read("stock", new Range(just.start(1), just.end(1))));
+            return;
+        }
         boolean other = Stream.concat(
                         draft.titleFoods.stream(), draft.ingredients.stream().map(Ingredient::food))
                 .anyMatch(f -> !f.isOfBones()

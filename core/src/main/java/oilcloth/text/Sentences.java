@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Cuts a text into lines, and a line of prose into sentences, leaving "tsp." and "1.5" whole. */
 public final class Sentences {
@@ -231,7 +232,19 @@ public final class Sentences {
         }
         return next < line.end()
                 && Character.isUpperCase(text.charAt(next))
-                && !(SPOONS.contains(word) && isMeasured(text, line, wordStart) && !opens(word(text, line, next)));
+                && (!(SPOONS.contains(word) && isMeasured(text, line, wordStart))
+                        || opens(word(text, line, next))
+                        || endsAmountLast(text, line, wordStart));
+    }
+
+    private static final Pattern NAME_AND_FIGURE =
+            Pattern.compile("[A-Z][A-Za-z ]{2,40}(\\([^)]*\\))?[,:–-] ?[\\d/½¼¾⅓⅔ -]+");
+
+    /** "Salt, 3 tsp. Black pepper, 1/2 tsp.": each begins with its name. */
+    private static boolean endsAmountLast(String text, Range line, int unit) {
+        int begins = Math.max(line.start(), text.lastIndexOf(". ", unit - 1) + 2);
+        return begins < unit
+                && NAME_AND_FIGURE.matcher(text.substring(begins, unit).strip()).matches();
     }
 
     /** "Vented: no. 20 minutes": an answer, and no number. */
