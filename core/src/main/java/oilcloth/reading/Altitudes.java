@@ -28,7 +28,7 @@ final class Altitudes {
 
     /** "The ridge's about 980", "home is 640". */
     private static final Cue PLACE_IS = Cue.of(
-            "\\b(ridge|valley|bench|mesa|hollow|farm|ranch|place|house|home|cabin|camp|town|village|kitchen|county)( road)?( is|'s| sits| sets)( (at|about|around|roughly|near|right|just|only))* $");
+            "\\b(ridge|valley|bench|mesa|hollow|farm|ranch|place|house|home|cabin|camp|town|village|city|kitchen|county)( road)?( is|'s| sits| sets)( (at|about|around|roughly|near|right|just|only))* $");
 
     private static final Set<String> GOES_ON =
             Set.of("in", "you", "and", "but", "so", "according", "by", "i", "we", "where");
