@@ -15,6 +15,13 @@ final class Altitudes {
     /** No time is so many minutes, and nothing in a kitchen so long. */
     private static final int LEAST_METRES = 250;
 
+    /** "The orchard is 300 feet from the house": how far, and not how high. */
+    private static final Cue AWAY = Cue.of(
+            "(from (the|our|my|her|his|your|where|here|any|town)(?! (sea|water|map|sign|survey\\w*|gps|phone|county|weather|internet|web))|away|off the|apart|long|wide|deep|of (fence|hose|row|rows|rope|garden|wire|string|beans|corn)|down the (road|hill|lane)|to (the|our|my) \\w+|above (the|our|my) (lake|river|creek|road|valley|town|floor|street|barn))\\b");
+
+    private static final Cue GONE = Cue.of(
+            "\\b(walk|walks|walked|carry|carries|carried|haul|hauls|hauled|drag|dragged|dug|dig|plant|plants|planted|strung|string|ran|run)( \\w+){0,2} $");
+
     private static final double WIDEST_GUESS_FEET = 300;
 
     private static final int LOWEST_SAID_FEET = 20;
@@ -103,6 +110,9 @@ final class Altitudes {
     static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
+        if ((feet || metres) && (AWAY.opens(s.around(unit + 1, 0, 4)) || GONE.in(s.around(i, 4, 0)))) {
+            return unit + 1;
+        }
         // "my city 200 meter high"
         boolean high = s.is(unit + 1, "high") && s.has(PLACE_WORDS);
         boolean said = s.has(ALTITUDE) || high;

@@ -12,7 +12,7 @@ final class Hearsay {
 
     /** "My cousin puts eggs in hers but those she keeps in the fridge": told of now, and of nobody's jars here. */
     private static final Cue HERS = Cue.of(
-            "^((and|also|now|well),? )?(my|the|our) (\\S+ ){1,4}(puts|adds|uses|packs|thickens|leaves) [^;]*\\b(hers|his|theirs)\\b(?![^;]*\\b(i|we|me|us|my|mine|our|ours|so|these|this)\\b)");
+            "^((and|also|now|well),? )?(my|the|our) (\\S+ ){1,4}(puts|adds|uses|packs|thickens|leaves) ((?!\\b(i|we|me|us|my own|mine|ours)\\b)[^;])*\\b(hers|his|theirs)\\b(?![^;]*\\b(i|we|me|us|my|mine|our|ours|so|these|this)\\b)");
 
     private static final Cue OURSELVES = Cue.of(
             "\\b(i|we(?! (kids|children|girls|boys|cousins|little ones)\\b)|me|us|my own|mine|ours|so|but|however|though|except|these|this|jars?|lids?)\\b|;");

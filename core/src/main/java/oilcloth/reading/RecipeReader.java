@@ -269,7 +269,10 @@ public final class RecipeReader {
                 && !ChangedAmount.isTold(s, draft)
                 && (talk.isTalk(s, draft)
                         || canned
-                                && Serving.isCompany(s, draft.ingredients.subList(foods, draft.ingredients.size())))) {
+                                && Serving.isCompany(
+                                        s,
+                                        draft.ingredients.subList(foods, draft.ingredients.size()),
+                                        namesTheDish(s, draft, foods)))) {
             forget(draft, unread, begun ? forms : NONE, foods);
         }
         trailing.read(s, draft);
@@ -285,6 +288,15 @@ public final class RecipeReader {
             forget(draft, unread, begun ? forms : NONE, foods);
         }
         deviations.read(s, draft, before);
+    }
+
+    /** @param foods how many foods were known before the sentence */
+    private boolean namesTheDish(Sentence s, Draft draft, int foods) {
+        return ingredients.foodsOf(s).stream()
+                .map(Food::group)
+                .anyMatch(g -> draft.titleFoods.stream().anyMatch(f -> f.group().equals(g))
+                        || draft.ingredients.subList(0, foods).stream()
+                                .anyMatch(i -> i.food().group().equals(g)));
     }
 
     /** What no recipe bears is not forgotten because the words around it may be idle: "hence flour". */

@@ -140,11 +140,14 @@ final class Serving {
 
     /**
      * "It is gone in a day, with the ham": foods named after the canning, behind the dish they are eaten with, without an
-     * amount, in words that are very like harmless ones. Where they are liker still, no dish need be named.
+     * amount, in words that are very like harmless ones. Where they are liker still, no dish need be named; but what is
+     * said to belong with the beans may be with them.
+     *
+     * @param namesTheDish whether it names a food of the recipe itself
      */
-    static boolean isCompany(Sentence s, List<Ingredient> named) {
+    static boolean isCompany(Sentence s, List<Ingredient> named, boolean namesTheDish) {
         Optional<Range> dish = s.find(THE_DISH);
-        boolean plain = s.size() > FEW && !s.has(AS_WELL) && s.weight() < MarkedRemarks.FAR_OFF;
+        boolean plain = !namesTheDish && s.size() > FEW && !s.has(AS_WELL) && s.weight() < MarkedRemarks.FAR_OFF;
         return s.weight() < MarkedRemarks.AT_TABLE
                 && (dish.isPresent() || plain && !named.isEmpty())
                 && !isPutIn(s)
@@ -160,7 +163,7 @@ final class Serving {
     private static final int FEW = 5;
 
     private static final Cue AS_WELL = Cue.of(
-            "\\b(too|also|as well|went|goes|in there|along|besides|plus|same|together|with (it|them|these|those|the))\\b");
+            "\\b(too|also|as well|belongs?|went|goes|in there|along|besides|plus|same|together|with (it|them|these|those|the))\\b");
 
     /** "It goes on toast with butter", but not "before the lid goes on I pour olive oil". */
     static boolean reaches(Sentence s, int i) {
