@@ -17,7 +17,7 @@ final class Altitudes {
 
     /** "The orchard is 300 feet from the house": how far, and not how high. */
     private static final Cue AWAY = Cue.of(
-            "(from (the|our|my|her|his|your|where|here|any|town)(?! (sea|water|map|sign|survey\\w*|gps|phone|county|weather|internet|web))|away|off the|apart|long|wide|deep|of (fence|hose|row|rows|rope|garden|wire|string|beans|corn)|down the (road|hill|lane)|to (the|our|my) \\w+|above (the|our|my) (lake|river|creek|road|valley|town|floor|street|barn))\\b");
+            "(from (the|our|my|her|his|your|where|here|any|town)(?! (sea|water|map|sign|survey\\w*|gps|phone|county|weather|internet|web))|away|off the|apart|long|wide|deep|of (fence|hose|row|rows|rope|garden|wire|string|beans|corn)|down the (road|hill|lane)|to (the|our|my) \\w+|above (the|our|my) (lake|river|creek|road|valley|town|floor|street|barn)(?! ,? ?which))\\b");
 
     private static final Cue GONE = Cue.of(
             "\\b(walk|walks|walked|carry|carries|carried|haul|hauls|hauled|drag|dragged|dug|dig|plant|plants|planted|strung|string|ran|run)( \\w+){0,2} $");
