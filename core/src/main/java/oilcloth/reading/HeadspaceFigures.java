@@ -209,10 +209,8 @@ final class HeadspaceFigures {
         boolean tooLong = f.high() > MOST_BARE_INCHES
                 && f.high() <= MOST_INCHES
                 && !draft.facts.jars().isEmpty();
-        if (tooLong
-                && !near
-                && draft.filled
-                && (LIQUID_TO.in(before) && ENDS_CLAUSE.in(after) || isAlone(s, from, to))) {
+        boolean ends = LIQUID_TO.in(before) && ENDS_CLAUSE.in(after) || draft.filled && isAlone(s, from, to);
+        if (tooLong && !near && ends) {
             // "syrup to 2 inches": no headspace that was tested, and yet it may be one
             draft.doubt(s.span(from, to));
             return;
