@@ -208,7 +208,7 @@ final class HeadspaceFigures {
         near |= leaves;
         boolean tooLong = f.high() > MOST_BARE_INCHES
                 && f.high() <= MOST_INCHES
-                && !draft.facts.jars().isEmpty();
+                && (!draft.facts.jars().isEmpty() || s.has(FILLS));
         boolean ends = LIQUID_TO.in(before) && ENDS_CLAUSE.in(after) || draft.filled && isAlone(s, from, to);
         if (tooLong && !near && ends) {
             // "syrup to 2 inches": no headspace that was tested, and yet it may be one
