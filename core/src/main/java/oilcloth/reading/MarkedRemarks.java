@@ -36,7 +36,7 @@ final class MarkedRemarks {
     static final double IDLE_WORDS = 0.4;
 
     /** Below this it is let pass, whatever words it has that are not known to be idle. */
-    static final double HARMLESS = -0.6;
+    static final double HARMLESS = -0.75;
 
     /** Below this a food named after the canning goes into no jar. */
     static final double AT_TABLE = -1.5;
