@@ -2,8 +2,9 @@ package oilcloth.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
@@ -28,20 +29,12 @@ class FiguresInWordsTest {
             Wash and trim the beans, cut into 1 inch pieces. Fill pint jars tightly with raw beans, 1/2 teaspoon canning salt \
             per pint, boiling water to 1 inch headspace, bubbles out, rims wiped. %s. %s. We live at 700 ft.""";
 
-    private static final String OKRA =
-            """
-            Pickled okra
-
-            7 lb small okra
-            6 small hot peppers
-            4 tsp dill seed
-            8 cloves garlic
-            2/3 cup canning salt
-            6 cups water
-            %s
-
-            Pack okra in hot pints with a clove of garlic, 1/2 inch headspace. Boil the rest and pour over. 10 minutes in a \
-            boiling water canner. 500 ft.""";
+    /** The vinegar is a line of its list. */
+    private static final String OKRA = Examples.blocks("/remark-bases.txt")
+            .filter(b -> b.startsWith("okra\n"))
+            .map(b -> b.substring(b.indexOf('\n') + 1).replaceFirst("(?m)^6 cups vinegar.*$", "@"))
+            .findFirst()
+            .orElseThrow();
 
     private static final String BATH = "Process 20 minutes in a boiling water canner";
     private static final String HERE = "We are at 480 ft";
@@ -53,7 +46,7 @@ class FiguresInWordsTest {
         DIAL(BEANS.formatted("Vent 10 minutes", "@")),
         WEIGHTED(BEANS.formatted("Vent 10 minutes", "@")),
         VENT(BEANS.formatted("@", "Process 20 minutes at 11 pounds, dial gauge")),
-        VINEGAR(OKRA.formatted("@"));
+        VINEGAR(OKRA);
 
         private final String recipe;
 
@@ -62,7 +55,7 @@ class FiguresInWordsTest {
         }
 
         private List<String> lines(String part) {
-            return Examples.section(FILE, name().toLowerCase(java.util.Locale.ROOT) + " " + part);
+            return Examples.section(FILE, name().toLowerCase(Locale.ROOT) + " " + part);
         }
     }
 
@@ -92,26 +85,19 @@ class FiguresInWordsTest {
     @ParameterizedTest
     @MethodSource("told")
     void rightInNearlyEveryForm(Told told) {
-        List<String> asked = new ArrayList<>();
-        for (String form : told.figure().lines("right")) {
-            String text = told.with(form);
-            if (call(text) != Call.SOUND) {
-                asked.add(told.phrase().replace("@", form));
-            }
-        }
-        assertThat(asked).hasSizeLessThanOrEqualTo(MOST_ASKED);
+        assertThat(those(told, "right", call -> call != Call.SOUND)).hasSizeLessThanOrEqualTo(MOST_ASKED);
     }
 
     @ParameterizedTest
     @MethodSource("told")
     void wrongInNone(Told told) {
-        List<String> sound = new ArrayList<>();
-        for (String form : told.figure().lines("wrong")) {
-            String text = told.with(form);
-            if (call(text) == Call.SOUND) {
-                sound.add(told.phrase().replace("@", form));
-            }
-        }
-        assertThat(sound).isEmpty();
+        assertThat(those(told, "wrong", call -> call == Call.SOUND)).isEmpty();
+    }
+
+    private static List<String> those(Told told, String part, Predicate<Call> such) {
+        return told.figure().lines(part).stream()
+                .filter(form -> such.test(call(told.with(form))))
+                .map(form -> told.phrase().replace("@", form))
+                .toList();
     }
 }
