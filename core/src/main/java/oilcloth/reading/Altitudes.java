@@ -37,6 +37,10 @@ final class Altitudes {
     private static final Cue PLACE_IS = Cue.of(
             "\\b(ridge|valley|bench|mesa|hollow|farm|ranch|place|house|home|cabin|camp|town|village|city|kitchen|county)( road)?( is|'s| sits| sets)( (at|about|around|roughly|near|right|just|only))* $");
 
+    /** "My phone says 3,712." */
+    private static final Cue SHOWN = Cue.of(
+            "\\b(phone|map|gps|app|google|sign|survey|internet|computer|altimeter)( \\w+){0,4} (says|said|reads|shows|showed|(has|puts|put) (us|me|it|our place) at|gives|gave)( (about|around|roughly))? $");
+
     private static final Set<String> GOES_ON =
             Set.of("in", "you", "and", "but", "so", "according", "by", "i", "we", "where");
 
@@ -168,7 +172,7 @@ final class Altitudes {
                 && f.low() >= LEAST_BARE / 10.0
                 && f.low() <= Altitude.HIGHEST_FEET
                 && f.low() == f.high()
-                && PLACE_IS.in(s.around(i, 6, 0))) {
+                && (PLACE_IS.in(s.around(i, 6, 0)) || SHOWN.in(s.around(i, 8, 0)))) {
             state(s, draft, i, f, false, f.next());
             return f.next();
         }

@@ -108,7 +108,11 @@ final class Residue {
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
             boolean bears = !shares
-                    && (s.isItem() || s.has(KITCHEN_SENTENCE) || s.has(OF_A_GAUGE) || isOtherAltitude(s, draft, i));
+                    && (s.isItem()
+                            || s.has(KITCHEN_SENTENCE)
+                            || s.has(OF_A_GAUGE)
+                            || isOtherAltitude(s, draft, i)
+                            || isHeight(s, i));
 
             bears &= !isDate(s.token(i).norm())
                     && !isYear(s, i)
@@ -274,6 +278,15 @@ final class Residue {
                         .flatMap(Fact::range)
                         .filter(s.range()::contains)
                         .isPresent();
+    }
+
+    private static final Cue HERE = Cue.of("(here|up here|huh|up|or so|i (think|believe)|by|according)\\b");
+
+    /** "I looked and it's 4,150 here": four figures with a comma, and of nothing that is counted. */
+    private static boolean isHeight(Sentence s, int i) {
+        return s.token(i).raw().matches("1?\\d,\\d{3}")
+                && !s.is(i - 1, "$")
+                && (i + 1 >= s.size() || !s.token(i + 1).isWord() || HERE.opens(s.around(i + 1, 0, 2)));
     }
 
     /** "Dial gauge (checked 5/2)". */
