@@ -16,6 +16,7 @@ import oilcloth.guide.TestedRecipe;
  * @param lemon whether lemon or lime juice is among its acids
  * @param name in lower case
  * @param words of the name, the longer ones
+ * @param list what it measures out
  */
 record Profile(
         TestedRecipe tested,
@@ -23,7 +24,8 @@ record Profile(
         Optional<Brine> brine,
         boolean lemon,
         String name,
-        List<String> words) {
+        List<String> words,
+        MeasuredList list) {
     private static final int SHORT_WORD = 3;
 
     static Profile of(TestedRecipe tested) {
@@ -38,6 +40,7 @@ record Profile(
                 name,
                 Arrays.stream(name.split("[^a-z0-9]+"))
                         .filter(w -> w.length() > SHORT_WORD)
-                        .toList());
+                        .toList(),
+                MeasuredList.of(tested));
     }
 }

@@ -48,6 +48,7 @@ final class RecipeMatcher {
     private final boolean vinegarInBatch;
     private final boolean citrus;
     private final Optional<Brine> brine;
+    private final MeasuredList list;
     /** Empty until a fermented recipe is weighed. */
     private Optional<Boolean> fermented = Optional.empty();
 
@@ -73,6 +74,7 @@ final class RecipeMatcher {
                 acids.stream().anyMatch(i -> i.food().isVinegar() && i.perJar().isEmpty());
         this.citrus = acids.stream().anyMatch(i -> i.food().isCitrusJuice());
         this.brine = Brine.of(recipe);
+        this.list = MeasuredList.of(recipe);
         this.telling = recipe.inJar().stream().filter(i -> !isFree(i.food())).toList();
     }
 
@@ -108,7 +110,7 @@ final class RecipeMatcher {
         if (tested.processes().isEmpty() || read.isEmpty() || isLeaflet(tested) || isUnfermented(tested)) {
             return 0;
         }
-        double form = form(tested);
+        double form = form(profile);
         if (form == 0) {
             return 0;
         }
@@ -229,12 +231,14 @@ final class RecipeMatcher {
     /** Nobody names the dish, but the list is its own. */
     private static final double LISTED = 0.95;
 
-    private double form(TestedRecipe tested) {
+    private double form(Profile profile) {
+        TestedRecipe tested = profile.tested();
         boolean blend = tested.form().equals("juice");
         if (forms.contains(tested.form()) && !(blend && read.size() == 1)) {
             return 1;
         }
-        if (forms.stream().allMatch(f -> PLAIN.contains(f) || f.equals("ground")) && TestedList.isIn(recipe, tested)) {
+        if (forms.stream().allMatch(f -> PLAIN.contains(f) || f.equals("ground"))
+                && profile.list().isIn(list)) {
             return LISTED;
         }
         boolean vinegar = vinegarInBatch;

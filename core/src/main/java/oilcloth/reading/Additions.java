@@ -45,8 +45,7 @@ final class Additions {
     }
 
     /** "I use all colors", "keep adding quarters": of what is named already. */
-    private static final Set<String> SORTS =
-            Set.of("colors", "colours", "sizes", "shapes", "kinds", "sorts", "quarters", "halves", "pieces");
+    private static final Set<String> SORTS = Set.of("colors", "colours", "sizes", "shapes", "quarters", "halves");
 
     private static void judge(Sentence s, Draft draft, int start, int end) {
         int words = 0;

@@ -114,7 +114,9 @@ final class Altitudes {
     static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
-        if ((feet || metres) && (AWAY.opens(s.around(unit + 1, 0, 4)) || GONE.in(s.around(i, 4, 0)))) {
+        if ((feet || metres)
+                && f.low() < LEAST_BARE
+                && (AWAY.opens(s.around(unit + 1, 0, 4)) || GONE.in(s.around(i, 4, 0)))) {
             return unit + 1;
         }
         // "my city 200 meter high"

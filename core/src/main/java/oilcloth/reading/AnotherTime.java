@@ -74,10 +74,10 @@ final class AnotherTime {
     /**
      * Whether what it names is in no jar of this batch.
      *
-     * @param canned whether the canning has been told: before, "butter is next" is a step
+     * @param apart whether nothing of the recipe has been told, or its canning has: between them "butter is next" is a step
      */
-    static boolean isOfNoJar(Sentence s, boolean canned) {
-        return isToCome(s) && !s.has(OTHERWISE_NOW) || (canned || s.low().startsWith("(")) && s.has(UP_NEXT);
+    static boolean isOfNoJar(Sentence s, boolean apart) {
+        return isToCome(s) && !s.has(OTHERWISE_NOW) || apart && s.has(UP_NEXT);
     }
 
     private AnotherTime() {}

@@ -209,7 +209,7 @@ final class Deviations {
             odd = s.find(HEDGED).or(() -> clauses(s, draft));
         }
         if (odd.isEmpty() && !s.isItem() && !isGravePractice(s, draft) && !mended && !saysNothing(s, draft)) {
-            odd = alike(s, draft);
+            odd = alike(s, draft).or(() -> Unheard.putIn(s));
         }
         odd.ifPresent(r -> draft.unread.add(new Unread(r, true)));
     }

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** Jars boiled before they are filled, whose minutes are not the canner's. */
 final class EmptyJars {
@@ -41,14 +42,13 @@ final class EmptyJars {
 
     /** Whether the canner is told of too; of empty jars it is enough that their own clause does not. */
     private static boolean namesProcess(Sentence s, int i) {
-        String clause = Steps.around(s, i);
-        String told = EMPTY_ONES.in(clause) ? clause : s.low();
+        Range told = EMPTY_ONES.in(Steps.around(s, i)) ? Steps.at(s, i) : s.range();
         for (int k = 0; k < s.size(); k++) {
             String word = s.token(k).norm();
             if (TimeWords.PROCESS.contains(word)
                     && !word.equals("can")
                     && !word.equals("canning")
-                    && told.contains(word)) {
+                    && told.contains(s.token(k).range())) {
                 return true;
             }
         }

@@ -46,7 +46,7 @@ final class HeadspaceFigures {
             "all");
 
     private static final Cue HEADSPACE = Cue.of(
-            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bof (room|space|air|clearance)\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air ?)?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty\\b|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
+            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bof (room|space|air|clearance)\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air ?)?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty(?= ?([.,;)]|$|at\\b))|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
 
     private static final Cue LEAVE = Cue.of("\\b(leave|leaves|leaving|left|allow|allowed|allows|allowing|with)\\b");
 

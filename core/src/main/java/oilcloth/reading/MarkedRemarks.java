@@ -5,6 +5,7 @@ import java.io.DataInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import oilcloth.text.Range;
@@ -57,25 +58,34 @@ final class MarkedRemarks {
     /** By the place of the trait; nothing where no marked sentence has it. */
     private final float[] weights;
 
-    private MarkedRemarks(float[] weights) {
+    /** In order; a place may be shared, and then says nothing of a word. */
+    private final int[] words;
+
+    private MarkedRemarks(float[] weights, int[] words) {
         this.weights = weights;
+        this.words = words;
     }
 
     static MarkedRemarks learn(List<Marked> marked) {
-        return new MarkedRemarks(RemarkLearner.weights(marked));
+        return new MarkedRemarks(RemarkLearner.weights(marked), RemarkLearner.words(marked));
     }
 
     private static MarkedRemarks read() {
         float[] weights = new float[RemarkTraits.PLACES];
+        int[] words;
         try (DataInputStream in =
                 new DataInputStream(new BufferedInputStream(MarkedRemarks.class.getResourceAsStream(FILE)))) {
             for (int left = in.readInt(); left > 0; left--) {
                 weights[in.readInt()] = in.readFloat();
             }
+            words = new int[in.readInt()];
+            for (int i = 0; i < words.length; i++) {
+                words[i] = in.readInt();
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return new MarkedRemarks(weights);
+        return new MarkedRemarks(weights, words);
     }
 
     static MarkedRemarks shipped() {
@@ -158,7 +168,7 @@ final class MarkedRemarks {
 
     /** Whether a word stands in any of them. */
     boolean hasMet(String word) {
-        return weights[RemarkTraits.ofWord(word)] != 0;
+        return Arrays.binarySearch(words, RemarkTraits.ofWord(word)) >= 0;
     }
 
     /** Whether what it is weighed by is more than a word or two of it: "Wonton style." is not. */

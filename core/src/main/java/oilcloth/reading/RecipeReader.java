@@ -228,7 +228,10 @@ public final class RecipeReader {
         }
         Hearsay.defied(s).ifPresent(draft::doubt);
         AnotherTime.resolved(s).ifPresent(draft::doubt);
-        if (AnotherTime.isOfNoJar(s, !draft.facts.times().isEmpty()) && mayBeCannedNext(s)) {
+        boolean untold = s.low().startsWith("(")
+                && draft.ingredients.stream().noneMatch(i -> i.amount().isPresent())
+                && draft.facts.packs().isEmpty();
+        if (AnotherTime.isOfNoJar(s, untold || !draft.facts.times().isEmpty()) && mayBeCannedNext(s)) {
             return;
         }
         int heard = Deviations.heard(draft);

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import oilcloth.text.Range;
+import oilcloth.text.Token;
 
 /** Finds the weights of {@link MarkedRemarks} by logistic regression over the {@link Marked} sentences. */
 public final class RemarkLearner {
@@ -26,7 +27,7 @@ public final class RemarkLearner {
     private RemarkLearner() {}
 
     /**
-     * Writes the weights that ship, as part of the build.
+     * Writes the weights that ship and the words they are of, as part of the build.
      *
      * @param args the file to write
      */
@@ -34,6 +35,7 @@ public final class RemarkLearner {
         Path file = Path.of(args[0]);
         Files.createDirectories(file.getParent());
         float[] weights = weights(Marked.all());
+        int[] words = words(Marked.all());
         try (DataOutputStream out = new DataOutputStream(new BufferedOutputStream(Files.newOutputStream(file)))) {
             out.writeInt((int) IntStream.range(0, weights.length)
                     .filter(i -> weights[i] != 0)
@@ -43,6 +45,10 @@ public final class RemarkLearner {
                     out.writeInt(place);
                     out.writeFloat(weights[place]);
                 }
+            }
+            out.writeInt(words.length);
+            for (int word : words) {
+                out.writeInt(word);
             }
         }
     }
@@ -67,6 +73,17 @@ public final class RemarkLearner {
             }
         }
         return weights(traits, matters);
+    }
+
+    /** The words of the marked sentences, each once, in order. */
+    static int[] words(List<Marked> marked) {
+        return marked.stream()
+                .flatMap(m -> MarkedRemarks.sentence(m.text()).tokens().stream())
+                .filter(Token::isWord)
+                .mapToInt(t -> RemarkTraits.ofWord(t.norm()))
+                .distinct()
+                .sorted()
+                .toArray();
     }
 
     /** Gradient descent, one sentence after the other, each weight with a step of its own (AdaGrad). */

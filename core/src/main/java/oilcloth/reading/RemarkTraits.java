@@ -94,8 +94,9 @@ final class RemarkTraits {
         return distinct(places, count);
     }
 
+    /** Tells one word from another whatever its ending, where a place may be shared. */
     static int ofWord(String word) {
-        return place(stem(word));
+        return stem(word);
     }
 
     private static int[] distinct(int[] places, int count) {

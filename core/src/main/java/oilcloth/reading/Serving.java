@@ -16,7 +16,7 @@ final class Serving {
 
     /** "Good in winter, with the barley cooked right in": it is in the jar all the same. */
     private static final Cue IN_IT = Cue.of(
-            "\\b(filled|covered|topped|fill|cover|top)( (it|them))?( up)? with (\\w+ ){0,3}(oil|butter|cream|milk|honey|fat|lard)\\b|\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
+            "^just a (taste|bit|touch|hint) of\\b|\\b(filled|covered|topped|fill|cover|top)( (it|them))?( up)? with (\\w+ ){0,3}(oil|butter|cream|milk|honey|fat|lard)\\b|\\b(cooked|boiled|simmered|stirred|mixed|thrown|beaten|melted|already|chopped|diced) (up )?(right |all |straight )?(in|into|through)\\b"
                     + "|\\b(went|goes|go|put|got|gets|get) (right |all |straight )?in\\b(?! (when|once|after|later|at the table)| (the |my |our |a )?(freezer|fridge|refrigerator|compost|dehydrator|smokehouse|cellar|pantry|oven|soup|stew|chickens|hens|pigs|pig|trash|bin|bucket|garden))"
                     + "|\\band (then )?(i |we )?(canned|jarred|packed|filled)\\b|\\bthat('s| is) how (i|we) (pack|can|put)\\b|\\band (i |we )?(can|jar|pack|put up) (it|them|these|those) (that way|like that|so|the same)\\b|\\bbefore (i|we) (can|jar|fill|pack)\\b|\\bcan (it|them|these|those|everything|the two) (all )?(together|with)\\b|\\bwith (\\w+ ){1,4}in(side)?( (it|them|there|each one|the jars?))?[.,;!?]*$|\\bcanned (right )?(in|with|alongside) (it|them|those)\\b|\\b(in|into|to) (each|every|some of the|half the|half of the|all the) (jars?|pints?|quarts?)\\b");
 
@@ -38,8 +38,20 @@ final class Serving {
 
     private Serving() {}
 
+    /** "With corn in", "just a taste of corn in each", "what I do different is corn": said to be in the jars, whatever else is said. */
+    private static final Cue SAID_IN = Cue.of(
+            "\\b(in|at) the bottom of (each|every|the jars?|them)\\b|\\bin (each|every one|every jar|all of them|most of them|some of them|half of them|there too)\\b|^with (a |an |some |the )?\\w+( \\w+)? in\\b|\\b(way|recipe|method|style), ?with \\w+"
+                    + "|\\b(season|flavou?r|spike|doctor|stretch)(s|ed|ing)? (mine|them|it|ours|these|each) with\\b|^(seasoned|flavou?red) with\\b|\\bfor (seasoning|flavou?ring)\\b"
+                    + "|\\bwhat (i|we) (do|did) (different|differently)\\b|\\b(where|when) there (was|is) no \\w+,? (i|we) use|\\bso there (is|are|was|were)\\b"
+                    + "|\\b(had|has) (a |an |some )?\\w+( \\w+)? in (hers|his|theirs),? and so (do|did) (i|we)\\b|\\b(takes?|took) up the (space|room)\\b"
+                    + "|\\b(simmer|cook)(ed|s)? (\\w+ ){0,3}with\\b|\\bstir(red|s)? (\\w+ ){1,3}through\\b|^(oh|and|also|plus),? (and )?(a |an |some )?\\w+( \\w+)?[.!]?$|^(ps|p\\.s\\.),? there('s| is| are)\\b");
+
+    static boolean isSaidIn(Sentence s) {
+        return s.has(SAID_IN);
+    }
+
     static boolean isPutIn(Sentence s) {
-        return s.has(IN_IT);
+        return s.has(IN_IT) || isSaidIn(s);
     }
 
     /** Whether foods named in the sentence may be company only. */

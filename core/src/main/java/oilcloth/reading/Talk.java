@@ -88,13 +88,7 @@ final class Talk {
         for (int i = 0; i < s.size(); i++) {
             String word = s.token(i).norm();
             boolean name = i > 0 && Character.isUpperCase(s.token(i).raw().charAt(0));
-            if (s.token(i).isWord()
-                    && word.length() > SHORT
-                    && !name
-                    && !isNamed(s, i, f -> true)
-                    && !StepWords.isPlain(word)
-                    && !isCommon(word)
-                    && !marked.hasMet(word)) {
+            if (word.length() > SHORT && !name && !isNamed(s, i, f -> true) && Unheard.is(s, i)) {
                 return Optional.of(s.span(i, i + 1));
             }
         }
@@ -123,7 +117,7 @@ final class Talk {
      */
     boolean isIdle(Sentence s, Draft draft, boolean early) {
         double weight = s.weight();
-        return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s) && !putsAnotherFoodIn(s, draft)
+        return weight < MarkedRemarks.HARMLESS && marked.hasMetMost(s) && !putsAnotherThingIn(s, draft)
                 || isSameKind(s, draft)
                 || weight < (isOfTheCanning(s) ? MarkedRemarks.IDLE_WORDS : MarkedRemarks.GRAVE)
                         && isIdleByWords(s, draft, early);
@@ -216,18 +210,21 @@ final class Talk {
     }
 
     private boolean putsAFoodIn(Sentence s) {
-        return (s.has(IN_THE_JAR) || s.has(Vocabulary.WE_ADD) || Serving.isPutIn(s))
-                && IntStream.range(0, s.size()).anyMatch(i -> isNamed(s, i, f -> true));
+        boolean putIn = Serving.isPutIn(s);
+        return (putIn || s.has(IN_THE_JAR) || s.has(Vocabulary.WE_ADD))
+                && IntStream.range(0, s.size()).anyMatch(i -> isNamed(s, i, f -> true) || putIn && Unheard.is(s, i));
     }
 
-    private boolean putsAnotherFoodIn(Sentence s, Draft draft) {
+    /** A food that is not listed, or a word that may be the name of one. */
+    private boolean putsAnotherThingIn(Sentence s, Draft draft) {
         return Serving.isPutIn(s)
                 && IntStream.range(0, s.size())
-                        .anyMatch(i -> isNamed(s, i, f -> true)
-                                && !isLeftOut(s, i, draft)
-                                && s.food(lexicon, i)
-                                        .filter(m -> isListed(s, draft, m.food()))
-                                        .isEmpty());
+                        .anyMatch(i -> Unheard.is(s, i)
+                                || isNamed(s, i, f -> true)
+                                        && !isLeftOut(s, i, draft)
+                                        && s.food(lexicon, i)
+                                                .filter(m -> isListed(s, draft, m.food()))
+                                                .isEmpty());
     }
 
     /** Elsewhere in the letter, and not only here. */
@@ -385,7 +382,7 @@ final class Talk {
         return BEFORE_A_NAME.contains(before) || ABOUT.hasForm(before) || isName(s, i - 1);
     }
 
-    private static String base(String word) {
+    static String base(String word) {
         return word.endsWith("'s") ? word.substring(0, word.length() - 2) : word;
     }
 }

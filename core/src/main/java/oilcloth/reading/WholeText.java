@@ -156,6 +156,11 @@ final class WholeText {
         }
     }
 
+    /** Then only its list tells what it is. */
+    private static boolean isUntitled(Draft draft) {
+        return draft.title.isEmpty() && draft.titleFoods.isEmpty();
+    }
+
     private static final Pattern FOR_PIES =
             Pattern.compile("(?i)\\bfor (my |our |making |winter |the )*(\\w+ )?pies?\\b");
 
@@ -163,8 +168,8 @@ final class WholeText {
 
     /** "Sour cherries for pie", thickened: a filling, though nobody calls it one. */
     private static void pieFilling(String text, Draft draft) {
-        boolean untitled = draft.title.isEmpty() && draft.titleFoods.isEmpty();
-        if (draft.facts.forms().isEmpty() && (untitled || FOR_PIES.matcher(text).find())) {
+        if (draft.facts.forms().isEmpty()
+                && (isUntitled(draft) || FOR_PIES.matcher(text).find())) {
             draft.ingredients.stream()
                     .filter(i ->
                             THICKENS.contains(i.food().kind()) && i.amount().isPresent())
@@ -365,7 +370,7 @@ final class WholeText {
         Optional<Ingredient> pectin = draft.ingredients.stream()
                 .filter(i -> i.food().kind() == FoodClass.PECTIN)
                 .findFirst();
-        if (pectin.isPresent() && CUT.containsAll(Facts.values(draft.facts.forms()))) {
+        if (pectin.isPresent() && isUntitled(draft) && CUT.containsAll(Facts.values(draft.facts.forms()))) {
             boolean juice = draft.ingredients.stream().anyMatch(i -> i.food().isFruitJuice());
             draft.facts
                     .forms()
@@ -379,7 +384,7 @@ final class WholeText {
     }
 
     /** What is done to the fruit of a jam as well. */
-    private static final Set<String> CUT = Set.of("pieces", "crushed", "milled");
+    private static final Set<String> CUT = Set.of("crushed", "milled");
 
     private static final Set<String> SPREADS = Set.of("jam", "jelly", "butter", "syrup", "pepper-jelly", "herb-jelly");
 }

@@ -62,6 +62,9 @@ public final class Sentences {
     private static final Set<String> STEPS =
             Set.of("reheat", "fill", "ladle", "pour", "wipe", "bring", "strain", "debubble", "lids", "bubbles");
 
+    /** "2 Tbsp / Quart" is a share. */
+    private static final Set<String> JARS = Set.of("quart", "quarts", "qt", "pint", "pints", "pt", "jar", "half");
+
     private static final Set<String> SOMEBODY = Set.of(
             "i", "we", "my", "our", "she", "he", "they", "his", "her", "their", "this", "these", "it's", "i'm",
             "we're");
@@ -177,7 +180,9 @@ public final class Sentences {
         }
         // "21 lb -> 7 qt" is what comes of it
         char next = text.charAt(i + signs + 1);
-        boolean leads = c == '/' ? Character.isUpperCase(next) : Character.isLetter(next);
+        boolean leads = c == '/'
+                ? Character.isUpperCase(next) && !JARS.contains(word(text, line, i + signs + 1))
+                : Character.isLetter(next);
         return leads ? signs : 0;
     }
 
@@ -242,7 +247,8 @@ public final class Sentences {
 
     /** "Salt, 3 tsp. Black pepper, 1/2 tsp.": each begins with its name. */
     private static boolean endsAmountLast(String text, Range line, int unit) {
-        int begins = Math.max(line.start(), text.lastIndexOf(". ", unit - 1) + 2);
+        int stop = text.lastIndexOf(". ", unit - 1);
+        int begins = stop < line.start() ? line.start() : stop + 2;
         return begins < unit
                 && NAME_AND_FIGURE.matcher(text.substring(begins, unit).strip()).matches();
     }

@@ -19,11 +19,12 @@ class AcidInManyWordsTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
 
     private static Call call(String dose, String jars) {
-        return ENGINE.review(
-                        "Whole tomatoes, raw pack, no added liquid. " + dose + ". Did " + jars
-                                + ". Half inch. 85 minutes in a boiling water bath. 700 ft.",
-                        Context.planning(null))
-                .call();
+        return review("Whole tomatoes, raw pack, no added liquid. " + dose + ". Did " + jars
+                + ". Half inch. 85 minutes in a boiling water bath. 700 ft.");
+    }
+
+    private static Call review(String text) {
+        return ENGINE.review(text, Context.planning(null)).call();
     }
 
     @ParameterizedTest
@@ -136,8 +137,8 @@ class AcidInManyWordsTest {
     }
 
     private static Call pickled(String vinegar) {
-        return ENGINE.review(
-                        """
+        return review(
+                """
                         Pickled okra
 
                         7 lb small okra
@@ -151,9 +152,7 @@ class AcidInManyWordsTest {
                         Pack okra in hot pints with a clove of garlic, 1/2 inch headspace. Boil the rest and pour over.
                         10 minutes in a boiling water canner. 500 ft.
                         """
-                                .formatted(vinegar),
-                        Context.planning(null))
-                .call();
+                        .formatted(vinegar));
     }
 
     @ParameterizedTest
