@@ -47,12 +47,12 @@ public final class Cue {
         /** Of which it needs one, beside those of its number; empty where it needs no more. */
         private final Literal[] also;
         /** With one of which every match begins; empty where that is not known. */
-        private final Literal[] leading;
+        private final Leading[] leading;
 
         private volatile Pattern compiled;
 
         /** @param sets of each of which it needs one, the most telling first */
-        Alternative(String regex, List<List<RegexLiterals.Part>> sets, Literal[] leading) {
+        Alternative(String regex, List<List<RegexLiterals.Part>> sets, Leading[] leading) {
             this.regex = regex;
             this.id = sets.isEmpty() ? -1 : LITERALS.newCue(List.of(literals(sets.get(0))));
             this.also = sets.size() > 1 ? literals(sets.get(1)) : new Literal[0];
@@ -81,32 +81,67 @@ public final class Cue {
             return false;
         }
 
-        /** The first match that begins at or after an offset and before {@code limit}; null for none. */
-        Range first(Searched text, int from, int limit) {
+        /**
+         * The first match that begins at or after an offset and before {@code limit}; null for none.
+         *
+         * @param present what stands in the text; null where that is not known
+         */
+        Range first(String low, Present present, int from, int limit) {
+            if (regex.startsWith("^")) {
+                Matcher m = from == 0 ? matcher(low) : null;
+                return m != null && m.lookingAt() ? new Range(0, m.end()) : null;
+            }
             if (leading.length == 0) {
-                Matcher m = matcher(text.low);
+                Matcher m = matcher(low);
                 return m.find(from) && m.start() < limit ? new Range(m.start(), m.end()) : null;
             }
             Matcher m = null;
             int best = limit;
             int end = -1;
-            for (Literal literal : leading) {
-                if (!text.present.mayHold(literal)) {
+            for (Leading beginning : leading) {
+                if (present != null && !beginning.mayStandIn(present)) {
                     continue;
                 }
-                int at = text.low.indexOf(literal.letters(), from);
+                int at = beginning.next(low, from);
                 while (at >= 0 && at < best) {
                     if (m == null) {
-                        m = matcher(text.low).useTransparentBounds(true).useAnchoringBounds(false);
+                        m = matcher(low).useTransparentBounds(true).useAnchoringBounds(false);
                     }
-                    if (m.region(at, text.low.length()).lookingAt()) {
+                    if (m.region(at, low.length()).lookingAt()) {
                         best = at;
                         end = m.end();
                     }
-                    at = text.low.indexOf(literal.letters(), at + 1);
+                    at = beginning.next(low, at + 1);
                 }
             }
             return end < 0 ? null : new Range(best, end);
+        }
+    }
+
+    /**
+     * Letters that a match begins with.
+     *
+     * @param literal null where they are one letter alone
+     */
+    private record Leading(String letters, boolean opensWord, Literal literal) {
+        static Leading of(RegexLiterals.Part part) {
+            return new Leading(
+                    part.letters(),
+                    part.opensWord(),
+                    part.letters().length() > 1 ? LITERALS.literal(part.letters(), part.opensWord()) : null);
+        }
+
+        boolean mayStandIn(Present present) {
+            return literal == null || present.mayHold(literal);
+        }
+
+        /** Where they stand next; negative for nowhere. */
+        int next(String low, int from) {
+            int at = low.indexOf(letters, from);
+            while (opensWord && at > 0 && Literals.isInWord(low.charAt(at - 1))) {
+                at = low.indexOf(letters, at + 1);
+            }
+            return at;
         }
     }
 
@@ -138,9 +173,11 @@ public final class Cue {
                     sets,
                     new RegexLiterals(part)
                             .leading()
-                            .filter(Cue::isTelling)
-                            .map(Cue::literals)
-                            .orElse(new Literal[0])));
+                            .filter(begins -> begins.stream()
+                                    .allMatch(l -> l.opensWord() || l.letters().length() > 1))
+                            .map(begins ->
+                                    begins.stream().distinct().map(Leading::of).toArray(Leading[]::new))
+                            .orElse(new Leading[0])));
             free |= sets.isEmpty();
             if (!sets.isEmpty()) {
                 needed.addAll(List.of(literals(RegexLiterals.mostTelling(sets))));
@@ -171,7 +208,7 @@ public final class Cue {
         int limit = text.low.length() + 1;
         for (Alternative a : alternatives) {
             // of two that begin at the same place the one written first counts
-            Range first = a.mayMatch(text) ? a.first(text, from, limit) : null;
+            Range first = a.mayMatch(text) ? a.first(text.low, text.present, from, limit) : null;
             if (first != null) {
                 found = first;
                 limit = first.start();
@@ -182,7 +219,7 @@ public final class Cue {
 
     /** Whether it stands in some words in lower case that were not made ready. */
     public boolean in(String low) {
-        return mayStandIn(low) && matcher(low).find();
+        return mayStandIn(low) && alternatives.stream().anyMatch(a -> a.first(low, null, 0, low.length() + 1) != null);
     }
 
     /** Whether some words in lower case begin with it. */

@@ -164,10 +164,14 @@ final class Literals {
             if (!inWord) {
                 opening.look(low, i, present);
             }
-            char c = low.charAt(i);
-            inWord = c == '_' || Character.isLetterOrDigit(c);
+            inWord = isInWord(low.charAt(i));
         }
         return present;
+    }
+
+    /** Whether no word can begin right behind it. */
+    static boolean isInWord(char c) {
+        return c == '_' || Character.isLetterOrDigit(c);
     }
 
     private static void mark(Literal[] bucket, String low, int at, Present present) {
