@@ -207,7 +207,7 @@ final class Altitudes {
 
     /** "30 minutes from 3,001 to 6,000": a band of a table, with its unit said before. */
     private static int bandEnd(Sentence s, int i, Numbers.Figure f) {
-        boolean from = s.is(i - 1, "from") || s.is(i - 1, "between");
+        boolean from = s.is(i - 1, "from") || s.is(i - 1, "between") || s.is(i - 1, "for");
         if (from && f.low() >= LEAST_BARE && f.high() > f.low() && f.high() <= Altitude.HIGHEST_FEET) {
             return f.next();
         }

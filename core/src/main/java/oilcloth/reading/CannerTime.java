@@ -80,7 +80,7 @@ final class CannerTime {
             "\\b(did|gave (it|them)|kept (it|them)( there)?|held (it|them)( there)?|let (it|them|(my|the|our|all the) (jars|pints|quarts)) (go|run))( for)?( a| the)?( full| whole)? $");
 
     private static final Cue WEIGHT_MOVED = Cue.of(
-            "\\b(weight|jiggler|rocker|regulator|it) ((was|is|kept|went on) )?(\\w+ )?(jiggl|rock|danc)(ed|ing)( (away|steady|steadily))?( for)?( about| only| a full)? $");
+            "\\b(weight|jiggler|rocker|regulator|it) ((was|is|kept|went on) )?(\\w+ )?(jiggl|rock|danc|rattl)(ed|ing)( (away|steady|steadily))?( for)?( about| only| a full)? $|\\bfor (the |my )?(dial|gauge|needle|weight|it) to (read|reach|hit|come to|come up to|get to|say) (\\S+ )(lbs? |pounds |psi |# )?(, )?(and )?then( for)? $|\\b(let|kept) (the |my |it )*(\\S+ ){0,2}(weight |jiggler |rocker |regulator )?(jiggle|jiggling|rock|rocking|dance|dancing|rattle|rattling)( (away|steady|steadily|gently))?( for)?( about| a full)? $");
 
     /** "Twenty minutes did it", "15 minutes is plenty". */
     private static final Cue ENOUGH = Cue.of(
@@ -129,7 +129,7 @@ final class CannerTime {
             return true;
         }
         // "the weight was jiggling for 12 min"
-        if (WEIGHT_MOVED.in(s.around(from, 7, 0)) && !s.is(to, "of")) {
+        if (WEIGHT_MOVED.in(s.around(from, 10, 0)) && !s.is(to, "of")) {
             return true;
         }
         if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT) || WENT.in(s.around(from, 4, 0)) && POUNDS.in(before)) {

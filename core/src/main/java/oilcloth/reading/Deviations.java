@@ -171,7 +171,8 @@ final class Deviations {
 
     /** @param before what {@link #said} counted before the sentence was read */
     void read(Sentence s, Draft draft, int before) {
-        if (Hearsay.isAnothers(s) || AnotherTime.isAhead(s)) {
+        boolean told = !draft.facts.times().isEmpty() || draft.filled;
+        if (Hearsay.isAnothers(s) || AnotherTime.isAhead(s) || told && Hearsay.isBelief(s)) {
             return;
         }
         s.findAny(NO_ACID).ifPresent(draft.acidDenied::add);

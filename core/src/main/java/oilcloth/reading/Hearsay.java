@@ -46,6 +46,14 @@ final class Hearsay {
     private static final Cue TURNED_OFF = Cue.of(
             "^(my|our|some|a|an|one|the) [^.;]{2,60}\\b(says?|said|swears?|swore|claims?|claimed|told|tells|showed|shows|skipped|skips|does|did) [^.;]*,? (and|but|so) (i|we) (turned (him|her|it|them|that) off|walked (off|away|out)|changed the (channel|subject)|shut (it|him|her) off|wrote (a comment|to (him|her|them)) to say so|said absolutely not|put (him|her|them) straight|set (him|her|them) straight)[.!]?$");
 
+    /**
+     * "I read that you should start over if the pressure drops, but mine never did", "I have been told for years that figs
+     * don't need lemon": what would have to be done, and what need not be; nothing of what was.
+     */
+    private static final Cue BELIEF = Cue.of(
+            "^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?( (for years|all my life|somewhere|online|once|before|in a magazine|from \\w+( \\w+)?))?,? (that )?(?!.*\\b(but|and|so|instead|same|enough|plenty|less|shorter|half|i|we|mine|ours|vent\\w*)\\b)[^.;!?0-9,]{2,40}\\b((do|does)(n't| not) need|need(n't| not)) [^.;!?0-9]*[.!]?$"
+                    + "|^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?,? (that )?[^.;!?0-9,]{2,40}\\b(if|in case|whenever) [^.;!?0-9,]{2,40},? (but|and|though) (mine|ours|it|that|they|the (dial|needle|weight|gauge|pressure|water)) (never|didn't|did not|hasn't|has not)( (did|do|has|have|dropped|fell|stopped|moved|drop|fall))?( once)?(,? so (no harm( done)?|(i|we)('m| am|'re| are) (fine|safe|okay|ok|good)|all('s| is)? (well|good|fine)|(i|we) (didn't|did not) (have|need) to))?[.!]?$");
+
     /** What nobody should do; the refusing of anything else is told of the batch. */
     private static final Cue BAD_ADVICE = Cue.of(
             "\\b(water ?bath|oven|open[- ]kettle|upside|turn (it|them|the jars) over|aspirin|paraffin|wax|bacon|ham|fatback|flour|butter|cornstarch|peppers?|onions?|garlic|oil|reuse|three hours|3 (hours|hrs)|dishwasher|microwave|sun|aluminum)\\b");
@@ -82,6 +90,11 @@ final class Hearsay {
                 || s.has(TURNED_OFF)
                 || s.has(BATH_INSTEAD) && draft.facts.pressures().isEmpty()
                 || s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
+    }
+
+    /** What ought to be done or need not be, by what one hears; what was done is told elsewhere. */
+    static boolean isBelief(Sentence s) {
+        return s.has(BELIEF);
     }
 
     /** What goes into somebody else's jars. */

@@ -199,7 +199,7 @@ final class IngredientFinder {
         if (match.food().isSeasoning() || match.food().kind() == FoodClass.FRESH_HERB) {
             end = Brackets.sharedOut(s, end);
         }
-        if (NotInTheJar.isGivenAway(s, i)) {
+        if (NotInTheJar.isGivenAway(s, i) || NotInTheJar.isBrought(s, draft, match.food())) {
             return end;
         }
         if (s.negatedToken(i)) {

@@ -245,6 +245,21 @@ final class NotInTheJar {
         return GIVEN_AWAY.in(s.around(i, 6, 0));
     }
 
+    /** "My neighbor left four zucchini on my porch again so I had no choice". */
+    private static final Cue BROUGHT = Cue.of(
+            "^(?!.*\\b(jars?|pints?|quarts?|pot|kettle|mix|batch|recipe|brine|went|go|goes|put|puts|add\\w*|use|used|stir\\w*|toss\\w*|threw|throw|chop\\w*|dice\\w*|slice\\w*|cook\\w*|pack\\w*|can|canned|more|another|extra|waste\\w*|had to|(dumped|dropped|left|pulled) in|in (too|there|with|each|every|mine|these|them|it)|so (it|they|those|these|them|that|in))\\b)"
+                    + "((then|and|also|so|well|anyway),? )?((my|our|his|her|the|a|an|some|one|somebody|someone|folks) ([a-z'-]+ ){0,5}?(left|dropped|brought|gave|handed|sent|hauled|pulled|picked|dumped|traded|had)|(i|we) (was|were|got|have been|had been|get) (given|handed|left|sent|brought)) ");
+
+    /** What somebody brought, where the recipe has told how much of it is used. */
+    static boolean isBrought(Sentence s, Draft draft, Food food) {
+        return food.kind().isProduce()
+                && s.has(BROUGHT)
+                && draft.ingredients.stream()
+                        .anyMatch(known -> known.amount().isPresent()
+                                && known.food().group().equals(food.group())
+                                && !s.range().contains(known.range()));
+    }
+
     /** Said to have been left out, spilled, lost or put off. */
     static boolean isAbsent(Sentence s, int i, int end) {
         return isFreeOfIt(s, end)

@@ -21,7 +21,8 @@ final class PressurePounds {
     private static final Cue GAUGE = Cue.of("\\b(dial|weighted|gauge|needle|pc|pressure)\\b");
 
     /** "Once the weight (10 lb) started jiggling". */
-    private static final Cue WEIGHT_BEFORE = Cue.of("\\b(weight|regulator|jiggler|rocker) (on )?([(,] )?\\S+ $");
+    private static final Cue WEIGHT_BEFORE = Cue.of(
+            "\\b(weight|regulator|jiggler|rocker) (on )?([(,] )?((is|was|set|marked|stamped|kept) )*((at|on|to) )?(the )?\\S+ $");
 
     /** "My canner has a dial; I keep it at 11 to 12 pounds". */
     private static final Cue HELD_AT = Cue.of(
@@ -42,16 +43,19 @@ final class PressurePounds {
 
     private static final Set<String> GOES_ON = Set.of("on", "since", "because", "as", "and", "then", "for");
 
-    /** "Let the weight come up to ten". */
-    private static final Cue WEIGHT_UP = Cue.of("\\b(weight|regulator|jiggler|rocker) (\\w+ )?(back )?(up )?to $");
+    /** "Let the weight come up to ten", "with the weight on ten". */
+    private static final Cue WEIGHT_AT = Cue.of(
+            "\\b(weight|regulator|jiggler|rocker) (\\w+ )?(back )?(up )?to $|\\b(weight|regulator|jiggler|rocker) (on )?((is|was|set|marked|stamped|kept) )*(at|on|marked) (the )?$");
+
+    private static final Cue WHICH = Cue.of("\\b(the|my|a) $");
 
     static boolean isWeight(Sentence s, int figure) {
         boolean ends = figure + 1 >= s.size()
                 || !s.token(figure + 1).isWord()
                 || GOES_ON.contains(s.token(figure + 1).norm());
         return WEIGHTS.contains(s.token(figure).norm())
-                && (WEIGHT_ON.in(s.around(figure, 3, 0)) || WEIGHT_UP.in(s.around(figure, 5, 0)))
-                && ends;
+                && (ends && (WEIGHT_ON.in(s.around(figure, 3, 0)) || WEIGHT_AT.in(s.around(figure, 5, 0)))
+                        || s.is(figure + 1, "weight") && WHICH.in(s.around(figure, 1, 0)));
     }
 
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
@@ -71,7 +75,7 @@ final class PressurePounds {
             "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
 
     private static final Cue BARE = Cue.of(
-            "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|reads?|says|hits?|reached|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");
+            "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|(to )?reads?|(to )?says?|(to )?hits?|reached|(to )?reach|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");
 
     private PressurePounds() {}
 

@@ -34,7 +34,7 @@ final class Sentence {
 
     /** Behind one of these a negation says nothing any more. */
     private static final Pattern TURN = Pattern.compile(
-            "[,;.:]|(?<=\\b(liquid|salt|sugar|broth|bones?|skins?|syrup|spices?) )\\d|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
+            "[,;.:]| ?[-–—]+ ?(and|with|plus|then)\\b|(?<=[a-z]ed )and\\b|(?<=[a-z]ed (down|up|in|off|out|on) )and\\b|(?<=\\b(liquid|salt|sugar|broth|bones?|skins?|syrup|spices?) )\\d|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
 
     private static final String LEFT_OUT =
             "(?:egg |any )?(?:noodles|pasta|macaroni|rice|barley|cream|milk|butter|cheese|eggs?|dairy|flour|cornstarch|starch|thickeners?|thickening|bacon|ham|sausage|oil|fat|dumplings|crackers|bread|gravy|roux)";

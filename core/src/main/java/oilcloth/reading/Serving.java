@@ -44,7 +44,7 @@ final class Serving {
                     + "|\\b(season|flavou?r|spike|doctor|stretch)(s|ed|ing)? (mine|them|it|ours|these|each) with\\b|^(seasoned|flavou?red) with\\b|\\bfor (seasoning|flavou?ring)\\b"
                     + "|\\bwhat (i|we) (do|did) (different|differently)\\b|\\b(where|when) there (was|is) no \\w+,? (i|we) use|\\bso there (is|are|was|were)\\b"
                     + "|\\b(had|has) (a |an |some )?\\w+( \\w+)? in (hers|his|theirs),? and so (do|did) (i|we)\\b|\\b(takes?|took) up the (space|room)\\b"
-                    + "|\\b(simmer|cook)(ed|s)? (\\w+ ){0,3}with\\b|\\bstir(red|s)? (\\w+ ){1,3}through\\b|^(oh|and|also|plus),? (and )?(a |an |some )?\\w+( \\w+)?[.!]?$|^(ps|p\\.s\\.),? there('s| is| are)\\b");
+                    + "|\\b(simmer|cook)(ed|s)? (\\w+ ){0,3}with\\b|\\bstir(red|s)? (\\w+ ){1,3}through\\b|^(oh|and|also|plus),? (and )?(a |an |some )?\\w+( \\w+)?[.!]?$|^(ps|p\\.s\\.),? there('s| is| are)\\b|^(then|and|also|plus|oh),? (a|an|some) \\w+\\b(?! (of|while|time|little|bit|few|rest|break|nap|cup of (coffee|tea)))|\\b(some|half|most|one|two|a (few|little|bit))( of (it|them|that))? in (the|my|each|two|every) (jars?|pints?|quarts?)\\b");
 
     static boolean isSaidIn(Sentence s) {
         return s.has(SAID_IN);
@@ -75,7 +75,7 @@ final class Serving {
 
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
-            "\\b(have|got|there's|keep|kept) (some |a |the |more )?\\w+( \\w+)? in the (freezer|fridge|icebox) for\\b|\\bfor when (i|we|you|they|he|she) (open|opens|eat|serve|heat|use)\\b|\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
+            "\\b(tastes?|tasted|eats) (just |mighty |awful |really |very )*(fine|good|great|grand|better|best|wonderful|delicious|nice|lovely|right|all right) (on|over) (a |an |some |the |top of |hot |cold |fresh )*\\w+|^(the )?(greens|tops|trimmings|scraps|leftovers?|extras?|what was left)( of (it|them|the \\w+))? (went|go|goes) (in|into|to|on) (the |a |my )?(big |iron |cast iron )?(skillet|frying pan|stock ?pot|soup pot|table|griddle)\\b|\\b(have|got|there's|keep|kept) (some |a |the |more )?\\w+( \\w+)? in the (freezer|fridge|icebox) for\\b|\\bfor when (i|we|you|they|he|she) (open|opens|eat|serve|heat|use)\\b|\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
                     + "|" + ON + "|" + THE_REST_WITH
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b(?![^.;]*\\b(or|and|but|sometimes|usually)\\b)"

@@ -45,6 +45,9 @@ class FiguresInWordsTest {
         ALTITUDE(PEARS.formatted(", leaving 1/2 inch headspace", BATH, "@")),
         DIAL(BEANS.formatted("Vent 10 minutes", "@")),
         WEIGHTED(BEANS.formatted("Vent 10 minutes", "@")),
+        WEIGHT(BEANS.formatted("Vent 10 minutes", "@")),
+        NEEDLE(BEANS.formatted("Vent 10 minutes", "@")),
+        PRESSURE_TIME(BEANS.formatted("Vent 10 minutes", "@")),
         VENT(BEANS.formatted("@", "Process 20 minutes at 11 pounds, dial gauge")),
         VINEGAR(OKRA);
 
