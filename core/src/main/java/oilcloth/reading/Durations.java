@@ -36,6 +36,10 @@ final class Durations {
     private static final Cue RESTS = Cue.of(
             "\\b(lid|heat|burner|flame)('s)? (is |was |has )?(been )?off,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
 
+    /** "Gauge to nothing, two minutes, weight off, ten minutes, lid off". */
+    private static final Cue OPENED_BY_STEPS = Cue.of(
+            "\\b(gauge|dial|needle|pressure)( (is|was|down|falls|fell|drops|dropped))*( to| at| on)? (nothing|zero|0)\\b,? (then |and |wait |waited )*[^.;,]{1,16}minutes,? [^.;]{0,20}\\b(weight|petcock|regulator|lid) (comes |came )?off\\b");
+
     /** "I put the weight on from the start, saves ten minutes". */
     private static final Cue SAVED =
             Cue.of("\\b(saves?|saved|saving|gains?|gained|lost|wasted|spare) (me |us |about )?$");
@@ -62,7 +66,8 @@ final class Durations {
 
     /** "The canner came up to pressure in fifteen minutes". */
     private static final Cue COME_TO = Cue.of(
-            "\\b(came|come|comes|coming|got|get|gets|rose|went|goes|climbed|climbs|built|builds|reached|reaches|hit|back)( back)?( up| down)?( to| at)? (a |the |full |its |rolling |hard )*(pressure|boil|boiling|temperature|heat|zero|(\\S+) (pounds|lbs?|psi)) (in|within|after) (about |only |just |around )?$");
+            "\\b(came|come|comes|coming|got|get|gets|rose|went|goes|climbed|climbs|built|builds|reached|reaches|hit|back)( back)?( up| down)?( to| at)? (a |the |full |its |rolling |hard )*(pressure|boil|boiling|temperature|heat|zero|(\\S+) (pounds|lbs?|psi)) (in|within|after) (about |only |just |around )?$"
+                    + "|\\b(climb(ed|s)|(came|comes?|went) (back )?up|rose|got (back )?there|(up|back) there)( again)? (in|within|after) (about |only |just |around |maybe )?$");
 
     /** "An extra minute to be sure": beside the time, and not it. */
     private static final Cue EXTRA = Cue.of("\\b(extra|additional)\\b");
@@ -80,7 +85,7 @@ final class Durations {
 
     /** "When steam came out of the pipe I timed ten minutes and put on the weight". */
     private static final Cue WEIGHT_THEN = Cue.of(
-            " ?,? ?(and|before|then|and then) (i |we )?(only |then )?((put|set|drop|dropped|place|placed|pop|popped|hung|putting|setting)( on)? (the |my )?(weight|regulator|jiggler|rocker|gauge weight)|(close|closed|shut|closing) (the |my )?(petcock|vent))\\b");
+            " ?,? ?(and|before|then|and then) (i |we )?(only |then )?((put|set|drop|dropped|place|placed|pop|popped|hung|putting|setting)( on)? (the |my )?(weight|regulator|jiggler|rocker|gauge weight|counter ?weight|dead ?weight|pressure weight)|(close|closed|shut|closing) (the |my )?(petcock|vent))\\b");
 
     /** "Weighted gauge: steam ten minutes, 10 pounds, 40 minutes". */
     private static final Cue STEAMED = Cue.of(
@@ -198,7 +203,7 @@ final class Durations {
             return;
         }
         boolean moment = s.is(i, "a") && d.most() == 1;
-        boolean rests = d.most() <= LONGEST_REST && RESTS.in(s.around(i, 8, 0));
+        boolean rests = d.most() <= LONGEST_REST && (RESTS.in(s.around(i, 8, 0)) || s.has(OPENED_BY_STEPS));
         if (moment || rests) {
             return;
         }

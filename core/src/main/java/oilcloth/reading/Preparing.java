@@ -51,6 +51,10 @@ final class Preparing {
 
     private static final int REACH = 12;
 
+    /** "New flats, not boiled since the box says you needn't", "the water was hot but not boiling when the jars went in". */
+    private static final Cue OF_LIDS_OR_WATER = Cue.of(
+            "\\b(flats|lids?|discs?|rings|bands|domes)\\b[^.;]{0,40}\\bnot boil|\\b(the|canner) water\\b[^.;]{0,30}\\bnot (yet |quite |at a )?boil");
+
     private static final Cue UNHEATED = Cue.of(
             "\\b(unheated|uncooked|unboiled|nothing (is |was |gets |got )?(ever )?(boiled|cooked|heated)|never (sees|saw|touche[sd]|meets|met) (the |a |any )?(stove|heat|fire|flame|pan|pot))\\b|\\b(straight|right) (from|out of) the (fridge|refrigerator|icebox|freezer|cellar)\\b[^.;]{0,20}\\b(in|into|to) (the |my |clean |hot )*(jars?|pints?|quarts?)\\b|"
                     + "(?<!\\b(jars|lids|jar) )(?<!\\b(jars|lids) (are|were) )(?<!\\b(canner|kettle|bath) (\\w{1,9} )?(\\w{1,9} )?(\\w{1,9} )?(\\w{1,9} )?)\\b(not|never|without|no|don'?t|didn'?t|do not|did not|doesn'?t|skip(ped|ping)?|omit(ted)?|left out|leave out|leaving out|forgot)( to)?( bother(ed)?( to| with)?| need( to)?)?( ever| even| being| been| any| all| the| a| that| pre-?| par-?| first| \\w+[- ]minute)*[ -](boil(ed|ing)?|blanch(ed|ing)?|simmer(ed|ing)?|parboil(ed|ing)?|precook(ed|ing)?|pre ?cook(ed|ing)?|pre ?heat(ed|ing)?|cook(ed|ing)?(?= ?[.,;:)!]|$| (at all|them|it|mine|first|before|ahead|the|and (fill|pack|jar))\\b)( (them|it|mine|first|before|ahead))?)\\b"
@@ -71,9 +75,9 @@ final class Preparing {
 
     /** What a sentence says is left out. */
     static void leftOut(Sentence s, Draft draft) {
-        s.findAny(UNHEATED)
-                .ifPresent(
-                        r -> draft.facts.prepared().add(Fact.read(new Preparation(Preparation.Kind.UNHEATED, 0), r)));
+        s.findAny(UNHEATED).filter(r -> !s.has(OF_LIDS_OR_WATER)).ifPresent(r -> draft.facts
+                .prepared()
+                .add(Fact.read(new Preparation(Preparation.Kind.UNHEATED, 0), r)));
         if (!s.has(SOAKED_AFTER_ALL)) {
             s.find(UNSOAKED)
                     .ifPresent(r ->

@@ -135,6 +135,7 @@ final class Residue {
     /** What the other readers of figures make of it. */
     static boolean isOfSomethingElse(Sentence s, int i) {
         return isMinutes(s, i)
+                || Venting.isOfTheSteam(s, i)
                 || isClock(s, i)
                 || s.is(i - 1, ":")
                 || isNumbered(s, i)
@@ -312,6 +313,9 @@ final class Residue {
     private static boolean isVenting(Sentence s, int i) {
         int of = s.is(i + 1, "of") ? i + 2 : i + 1;
         if ((s.is(of, "vent") || s.is(of, "venting")) && !s.is(of + 1, "pipe")) {
+            return true;
+        }
+        if (Venting.isOfTheSteam(s, i)) {
             return true;
         }
         // "vented a full 10", "vented for 10"

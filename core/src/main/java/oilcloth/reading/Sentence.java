@@ -126,7 +126,7 @@ final class Sentence {
         }
         Optional<Lexicon.Match> found = foods.get(i);
         if (found == null) {
-            found = isVerb(i)
+            found = isVerb(i) || isOnALabel(i)
                     ? Optional.empty()
                     : lexicon.at(tokens, i)
                             .map(m -> lexicon.turnedRound(tokens, i, m).orElse(m));
@@ -157,6 +157,20 @@ final class Sentence {
     private boolean isVerb(int i) {
         return is(i, "canned")
                 && (i == 0 ? !item : WHO_CANNED.contains(token(i - 1).norm()));
+    }
+
+    private static final Set<String> BEFORE_A_DATE =
+            Set.of("the", "today's", "write", "wrote", "written", "writing", "mark", "marked");
+
+    private static final Set<String> BEHIND_A_DATE = Set.of("on", "in", "of", "each", "and", ",", ".", ";", "!", ")");
+
+    /** "The date on two of them": no fruit. */
+    private boolean isOnALabel(int i) {
+        return is(i, "date")
+                && !item
+                && i > 0
+                && BEFORE_A_DATE.contains(token(i - 1).norm())
+                && (i + 1 >= size() || BEHIND_A_DATE.contains(token(i + 1).norm()));
     }
 
     String low() {
@@ -289,10 +303,14 @@ final class Sentence {
         }
     }
 
+    /** "I never make them without sausage": then it is in. */
+    private static final Cue NEVER_WITHOUT = Cue.of("\\b(never|not|\\w+n't) (\\w+ ){1,4}without\\b");
+
     private List<Range> negations() {
         if (negations == null) {
             negations = new ArrayList<>();
-            Optional<Range> not = NEGATION.find(searched(), 0);
+            int twice = NEVER_WITHOUT.find(searched(), 0).map(Range::end).orElse(0);
+            Optional<Range> not = NEGATION.find(searched(), twice);
             while (not.isPresent()) {
                 negations.add(not.get());
                 not = NEGATION.find(searched(), not.get().end());

@@ -44,7 +44,7 @@ final class Serving {
                     + "|\\b(season|flavou?r|spike|doctor|stretch)(s|ed|ing)? (mine|them|it|ours|these|each) with\\b|^(seasoned|flavou?red) with\\b|\\bfor (seasoning|flavou?ring)\\b"
                     + "|\\bwhat (i|we) (do|did) (different|differently)\\b|\\b(where|when) there (was|is) no \\w+,? (i|we) use|\\bso there (is|are|was|were)\\b"
                     + "|\\b(had|has) (a |an |some )?\\w+( \\w+)? in (hers|his|theirs),? and so (do|did) (i|we)\\b|\\b(takes?|took) up the (space|room)\\b"
-                    + "|\\b(simmer|cook)(ed|s)? (\\w+ ){0,3}with\\b|\\bstir(red|s)? (\\w+ ){1,3}through\\b|^(oh|and|also|plus),? (and )?(a |an |some )?\\w+( \\w+)?[.!]?$|^(ps|p\\.s\\.),? there('s| is| are)\\b|^(then|and|also|plus|oh),? (a|an|some) \\w+\\b(?! (of|while|time|little|bit|few|rest|break|nap|cup of (coffee|tea)))|\\b(some|half|most|one|two|a (few|little|bit))( of (it|them|that))? in (the|my|each|two|every) (jars?|pints?|quarts?)\\b");
+                    + "|\\b(simmer|cook)(ed|s)? (\\w+ ){0,3}with\\b|\\bstir(red|s)? (\\w+ ){1,3}through\\b|^(oh|and|also|plus),? (and )?(a |an |some )?\\w+( \\w+)?[.!]?$|^(ps|p\\.s\\.),? there('s| is| are)\\b|\\bsecret( ingredient)? is\\b|\\b(never|don't|do not|wouldn't|won't) (make|can|do|put up|fix) (it|them|these|this|mine|any) without\\b|^(then|and|also|plus|oh),? (a|an|some) \\w+\\b(?! (of|while|time|little|bit|few|rest|break|nap|cup of (coffee|tea)))|\\b(some|half|most|one|two|a (few|little|bit))( of (it|them|that))? in (the|my|each|two|every) (jars?|pints?|quarts?)\\b");
 
     static boolean isSaidIn(Sentence s) {
         return s.has(SAID_IN);

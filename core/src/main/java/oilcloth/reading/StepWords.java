@@ -264,7 +264,8 @@ final class StepWords {
     private static final int LONGEST_CLAUSE = 30;
 
     private static final int SHORT_CLAUSE = 9;
-    private static final Set<String> IDLE_OBJECTS = words("bubbles air steam timer band bands burner foam");
+    private static final Set<String> IDLE_OBJECTS =
+            words("bubbles air steam timer band bands burner foam gasket seal rubber vent petcock");
 
     private static final Set<String> NOT_FOOD = words(
             "i we jar jars lid lids canner canned gauge pressure process processed weight ring rings band bands rim rims elevation altitude live lives town county kitchen stove book recipe she he they");

@@ -43,6 +43,10 @@ final class UnknownAmount {
             "(from|out of|off) (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
 
     /** "The other 20 lbs went in the freezer". */
+    /** "1 tsp salt per quart so 1/2 tsp". */
+    private static final Cue SALT_OF_A_PINT = Cue.of(
+            "\\bsalt (per|to the|to a|to each|for a|a) quart,? ?\\(?(so|or|which is|that's|meaning) (just |only |about )?$");
+
     private static final Cue OTHERS = Cue.of("\\b(other|others|rest|remaining|last|extra|leftover|another) $");
 
     private static final Cue PUT_BY = Cue.of(
@@ -255,6 +259,7 @@ final class UnknownAmount {
                                 || LIQUID_IN_EACH.opens(s.around(amount.next(), 0, 7))
                                 || IN_EACH.opens(s.around(amount.next(), 0, 3)) && LIQUID_BEFORE.in(s.around(i, 5, 0)))
                         && isFruit(draft)
+                || SALT_OF_A_PINT.in(s.around(i, 8, 0))
                 || CANNER_WATER.in(s.around(amount.next(), 8, 6))
                 || s.low().contains("left")
                 || s.has(MAKES)

@@ -18,6 +18,9 @@ final class Venting {
                     + "|\\b(let|lets|letting|purge[ds]?|purging|drive|drove|push(ed)?|blow|blew)( all)?( the)? air( out)?";
 
     private static final String SPAN = "( for)?( about)?( a)?( full| good| whole| solid| steady)* ";
+    private static final String STEAM_TEN_WEIGHT =
+            "\\bsteam\\w*\\b[^.;0-9]{0,40}\\b(ten|10)\\b(?! (lb|pound|psi|#))[^.;0-9]{0,30}\\b(the|my|on) (counter)?weight\\b";
+
     private static final String TEN = SPAN + "(10|ten)( full| good| whole)? min\\w*";
 
     /** "Vented 4 minutes", "five minutes of steam", "vented ten seconds": the air is not out yet. */
@@ -41,6 +44,7 @@ final class Venting {
 
     private static final Cue VENTED = Cue.of(
             "(?<!\\b(the|a|my|your|its|her|his|old) )\\bvents?\\b[^.;]{0,40}|\\b(vented|venting|exhaust|exhausts|exhausted|exhausting)\\b(?!( it| the canner)? (till|until)\\b(?![^.;]{0,60}\\b(ten|10)\\b))[^.;]{0,40}|\\bsteam\\b[^.;]{0,40}\\b(from|out|out of|through|at) the (vent|petcock|port)\\b[^.;]{0,40}|\\b(vent|petcock|vent pipe)\\b[^.;]{0,24}\\b(10|ten) (full )?min\\w*|\\bsteam(s|ing)? (it )?(for )?(10|ten) (full |good |solid |whole )?min|\\blet(s|ting)? (it|her|the canner|mine) (blow|puff|steam|vent|spout|spit|hiss) (off |out )?(for )?(a |the )?(full |good |whole )?(10|ten)\\b|\\bsteam(ed|ing)?\\b[^.;]{0,50}\\b(timed|time|counted) (it |that |off )?(for )?(10|ten)\\b|\\bsteam(ed|ing)? for (10|ten)\\b(?! (second|sec))|\\bsteam (has |had |was |has been |had been |been )?(blown|blowing|come|poured|pouring|flowed|flowing|escaped|rolled|rolling)( (out|off|steadily|freely|hard))*( for)? (10|ten)( full| good)? min|\\bsteam(ed|ing)? (out|off)\\b|\\bsteam (is |was )?let (out|off|go|escape)\\b|\\blet (it|the canner|the pressure canner) (steam|blow steam|blow off steam)\\b|\\b(10|ten) (full )?min\\w*\\.? (of )?(free |steady |full |good |hard |strong |the )*(steam|venting|exhaust\\w*)(?! (canner|it|them|the|until)\\b)|\\b(10|ten) (of )?(vent|venting|exhausting)\\b(?! (pipe|hole))|\\blet (all )?(the |all the )?air out\\b|\\bsteam (was |is |started )?(coming|came|comes|pouring|poured|blowing|blew) out\\b[^.;]{0,50}\\b(10|ten)( full| good)? min|\\bsteam(s|ed|ing) (it |the canner |out |off )*(10|ten)(?=,|;| then\\b)|\\bsteam(s|ed|ing)? (it |the canner |my canner )?(out |off )?(for )?(10|ten) (full |good |solid |whole )?min|\\b(spit|spits|spat|blew|puffed|puffs|hissed|poured|pours) (out )?steam\\b[^.;]{0,24}\\b(10|ten) (\\w+ )?min|\\b(10|ten) (full )?min[^.;]{0,40}\\bwith (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing)( out)?\\b|\\bsteam(s|ed|ing)? (it |her |mine |the canner |my canner )(out |off )?(for )?(a )?(full |good )?(10|ten)( full| good)? min\\w*|\\blet(s|ting)? (all )?(the |its )?steam (roar|rush|whistle|shoot|blast|hiss|puff|stream|jet|rip|scream)( out| off)*( for)?( a)?( full| good)? (10|ten) min\\w*|\\bsteam (comes|came|is coming|was coming|shoots|shot|rolls|rolled|pours|poured)( out)? (in|as) (a )?(good |solid |steady |strong |full )*(stream|jet|plume|column|cloud)\\b[^.;]{0,24}\\b(10|ten)( full| good)? min\\w*|\\bsteady (stream|jet|flow|column) of steam\\b"
+                    + "|" + STEAM_TEN_WEIGHT
                     + "|(\\bsteam(s|ed|ing)?( (it|her|mine))?|" + STEAMS + ")" + TEN
                     + "|\\bsteam\\b[^.;]{0,16}\\blet (it|her) (go|run|blow|steam|vent)( for)? (10|ten)\\b|\\blet(s|ting)? (all )?(the |its )?steam (escape|out|vent|flow|go|come|blow|run|pour)\\b");
     private static final Cue NOT_VENTED = Cue.of(
@@ -71,11 +75,23 @@ final class Venting {
 
     private Venting() {}
 
+    /** "Vented it the whole ten", "watched for the steady plume and set the timer for ten", "ten on the vent". */
+    private static final Cue WHOLE_TEN = Cue.of(
+            "\\b(vent(s|ed|ing)?|exhaust(s|ed|ing)?) (it |her )?(for )?(the |a )(whole|full|entire|good) (ten|10)\\b|\\b(vent|steam|plume|petcock)\\b[^.;0-9]{0,24}\\b(timer|clock) (for|to|at) (ten|10)\\b|\\b(ten|10) (full )?(on|of|through|with) (the |my )?(open )?(vent|petcock|steam)\\b");
+
+    private static final Cue STEAM_TO_WEIGHT = Cue.of(STEAM_TEN_WEIGHT);
+
+    /** "Full head of steam, then ten by the clock, then the weight". */
+    static boolean isOfTheSteam(Sentence s, int i) {
+        return (s.is(i, "ten") || s.is(i, "10")) && (s.has(STEAM_TO_WEIGHT) || s.has(WHOLE_TEN));
+    }
+
     private static final Cue TEN_MINUTES = Cue.of("\\b(10|ten) (full |good |whole |solid )*min\\w*");
 
     /** "Vented. … The vent went a full ten minutes": nothing new, and nothing odd. */
     static boolean isToldAgain(Sentence s, Draft draft) {
-        return draft.facts.vented().filter(v -> v.value()).isPresent() && s.has(VENTED) && s.has(TEN_MINUTES);
+        return draft.facts.vented().filter(v -> v.value()).isPresent()
+                && (s.has(VENTED) && s.has(TEN_MINUTES) || s.has(WHOLE_TEN));
     }
 
     static void read(Sentence s, Draft draft) {
