@@ -91,8 +91,14 @@ final class BareFigure {
     private static final Cue ROUND_FIGURE = Cue.of(
             "\\b(all|the|us|by|past|half|before|after|until|till|since|around|every|other|those|these|my|our) $");
 
+    /** "Weight off, wait 10, open". */
+    private static final Cue WAITS = Cue.of("\\b(wait|waits|waited|rest|rests|rested) (another |about |for )?$");
+
+    private static final Cue OFF = Cue.of("\\b(off|out)\\b");
+
     private static boolean isSaidInPassing(Sentence s, int i) {
-        return !s.token(i).isNumber() && ROUND_FIGURE.in(s.around(i, 1, 0));
+        return WAITS.in(s.around(i, 2, 0)) && s.has(OFF)
+                || !s.token(i).isNumber() && ROUND_FIGURE.in(s.around(i, 1, 0));
     }
 
     /** "Lived to 94", "in '19", "3 loads of 14", "Q5.", "not 35", "the old book said 15", "makes 4". */

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
@@ -54,6 +55,18 @@ final class Hearsay {
             "^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?( (for years|all my life|somewhere|online|once|before|in a magazine|from \\w+( \\w+)?))?,? (that )?(?!.*\\b(but|and|so|instead|same|enough|plenty|less|shorter|half|i|we|mine|ours|vent\\w*)\\b)[^.;!?0-9,]{2,40}\\b((do|does)(n't| not) need|need(n't| not)) [^.;!?0-9]*[.!]?$"
                     + "|^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?,? (that )?[^.;!?0-9,]{2,40}\\b(if|in case|whenever) [^.;!?0-9,]{2,40},? (but|and|though) (mine|ours|it|that|they|the (dial|needle|weight|gauge|pressure|water)) (never|didn't|did not|hasn't|has not)( (did|do|has|have|dropped|fell|stopped|moved|drop|fall))?( once)?(,? so (no harm( done)?|(i|we)('m| am|'re| are) (fine|safe|okay|ok|good)|all('s| is)? (well|good|fine)|(i|we) (didn't|did not) (have|need) to))?[.!]?$");
 
+    /** "I hear people do these in a water bath. Not me." */
+    private static final Cue PEOPLE_DO = Cue.of(
+            "^((i|we)('ve| have)? (hear|heard|know|read|see|seen)( that| of)? )?(some |other |most |lots of |plenty of |the |my |our )?(people|folks|women|ladies|neighbou?rs?|others|they|cousins?|sisters?|aunts?) (still |all |will |just )*(do|does|doing|can|cans|canning|use|uses|using|put|puts|putting|skip|skips|skipping|turn|turns) (?!.*\\b(i|we|me|mine|ours)\\b.*)");
+
+    private static final Pattern NOT_ME = Pattern.compile(
+            "(?i)^[\\s.!]*(not (me|us|i|here|in (my|this) (house|kitchen))|never me|no thank you|no sir|no ma'am)[.!]");
+
+    private static boolean isNotOurs(Sentence s) {
+        return s.has(PEOPLE_DO)
+                && NOT_ME.matcher(s.whole().substring(s.range().end())).find();
+    }
+
     /** What nobody should do; the refusing of anything else is told of the batch. */
     private static final Cue BAD_ADVICE = Cue.of(
             "\\b(water ?bath|oven|open[- ]kettle|upside|turn (it|them|the jars) over|aspirin|paraffin|wax|bacon|ham|fatback|flour|butter|cornstarch|peppers?|onions?|garlic|oil|reuse|mash\\w*|puree\\w*|thicken\\w*|cream|milk|cheese|three hours|3 (hours|hrs)|dishwasher|microwave|sun|aluminum)\\b");
@@ -88,6 +101,7 @@ final class Hearsay {
         return s.has(STUCK_WITH)
                 || s.has(BY_THE_PAPER)
                 || s.has(TURNED_OFF)
+                || isNotOurs(s) && s.has(BAD_ADVICE)
                 || s.has(BATH_INSTEAD) && draft.facts.pressures().isEmpty()
                 || s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
     }
