@@ -97,7 +97,7 @@ final class BareFigure {
     private static final Cue OFF = Cue.of("\\b(off|out)\\b");
 
     private static boolean isSaidInPassing(Sentence s, int i) {
-        return WAITS.in(s.around(i, 2, 0)) && s.has(OFF)
+        return WAITS.in(s.around(i, 2, 0)) && (s.has(OFF) || i == 1)
                 || !s.token(i).isNumber() && ROUND_FIGURE.in(s.around(i, 1, 0));
     }
 

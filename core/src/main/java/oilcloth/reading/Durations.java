@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.CanningMethod;
@@ -34,7 +35,7 @@ final class Durations {
 
     /** "I let them sit in the canner five minutes". */
     private static final Cue RESTS = Cue.of(
-            "\\b(lid|heat|burner|flame)('s)? (is |was |has )?(been )?off ?,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
+            "\\b(lid|heat|burner|flame|fire|weight|regulator)('s)? (is |was |has )?(been )?off ?,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
 
     /** "Gauge to nothing, two minutes, weight off, ten minutes, lid off". */
     private static final Cue OPENED_BY_STEPS = Cue.of(
@@ -62,7 +63,7 @@ final class Durations {
 
     /** "Off heat, 0 psi on its own in 40 min". */
     private static final Cue OF_ITSELF = Cue.of(
-            "\\b(on its own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?) (in|within|after) (about |only |just )?$");
+            "\\b(on its own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?) (in|within|after) (about |only |just )?$|\\b(cool(ed|ing)?[ -]{0,3}down|(came|come|comes) down|depressuri[sz]\\w+)( (was|is|took|natural\\w*|by itself|on its own|slow\\w*|in|about))* ?,? $");
 
     /** "The canner came up to pressure in fifteen minutes". */
     private static final Cue COME_TO = Cue.of(
@@ -181,6 +182,15 @@ final class Durations {
                 .isPresent();
     }
 
+    private static final Pattern OFF_BEFORE =
+            Pattern.compile("(?i)\\b(heat|fire|burner|flame|gas|stove|lid|weight) (is |was |went |goes )?off[.,;!] *$");
+
+    /** "Heat off. Five min. Out." */
+    private static boolean isBehindOff(Sentence s) {
+        String before = s.whole().substring(0, s.range().start());
+        return OFF_BEFORE.matcher(before).find();
+    }
+
     private void classify(Sentence s, Draft draft, int i, TimeSpan d) {
         if (!d.clock() || d.least() < 1 || d.most() > 600 || isElsewhere(s, i) || Hearsay.isAnothers(s)) {
             return;
@@ -204,7 +214,7 @@ final class Durations {
         }
         boolean moment = s.is(i, "a") && d.most() == 1;
         boolean rests = d.most() <= LONGEST_REST && (RESTS.in(s.around(i, 8, 0)) || s.has(OPENED_BY_STEPS));
-        if (moment || rests) {
+        if (moment || rests || d.most() <= LONGEST_REST && i == 0 && isBehindOff(s)) {
             return;
         }
         if (OF_ITSELF.in(s.around(i, 6, 0))
@@ -325,7 +335,7 @@ final class Durations {
 
     /** "20 minutes after the water came back to a boil", once the jars are filled. */
     private static final Cue FROM_THE_BOIL = Cue.of(
-            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes|returns?|returned|is|was) ?(back )?(to |at )?(a |the )?(full |hard |good |rolling )*boil\\w*");
+            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes|returns?|returned|is|was) ?(back )?(to |at )?(a |the )?(full |hard |good |rolling )*boil\\w*|(counted |timed )?(from|after) (the|a) (full |hard |good |rolling )*boil\\b");
 
     private static boolean isFromTheStart(Sentence s, Draft draft, int next) {
         String behind = s.around(next, 0, 9);
@@ -354,6 +364,7 @@ final class Durations {
                 || FROM_A_JIGGLE.opens(s.around(d.next(), 0, 7))
                 || (d.least() > LONGEST_VENTING || isBath(draft))
                         && (TIMED.in(before)
+                                || s.is(d.next(), "timer") && draft.filled
                                 || AFTER_VENTING.opens(s.around(d.next(), 0, 8))
                                 || isFromTheStart(s, draft, d.next())
                                 || ON_THE_DIAL.opens(s.around(d.next(), 0, 6)));

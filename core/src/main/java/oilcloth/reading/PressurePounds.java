@@ -45,7 +45,7 @@ final class PressurePounds {
 
     /** "Let the weight come up to ten", "with the weight on ten". */
     private static final Cue WEIGHT_AT = Cue.of(
-            "\\b(weight|regulator|jiggler|rocker) (\\w+ )?(back )?(up )?to $|\\b(weight|regulator|jiggler|rocker) (on )?((is|was|set|marked|stamped|kept) )*(at|on|marked) (the )?$");
+            "\\b(weight|regulator|jiggler|rocker) (\\w+ )?(back )?(up )?to $|\\b(weight|regulator|jiggler|rocker) \\( $|\\b(weight|regulator|jiggler|rocker) (on )?((is|was|set|marked|stamped|kept) )*(at|on|marked) (the )?$");
 
     private static final Cue WHICH = Cue.of("\\b(the|my|a) $");
 
@@ -72,7 +72,7 @@ final class PressurePounds {
             Cue.of("(on )?(the |my |our |a )?(dial|gauge|weighted|weight)\\b|[,(] (dial|weighted)\\b");
 
     private static final Cue KEPT_AT = Cue.of(
-            "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
+            "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\bbrought (it |her |the canner )?to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
 
     private static final Cue BARE = Cue.of(
             "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|(to )?reads?|(to )?says?|(to )?hits?|reached|(to )?reach|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");

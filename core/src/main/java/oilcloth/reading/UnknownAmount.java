@@ -43,6 +43,12 @@ final class UnknownAmount {
             "(from|out of|off) (the|my|our|a|his|her|their) (\\w+ )?(u - pick|u-pick|co-op|co - op|market|farm|farmer|stand|garden|neighbou?rs?|store|grocer|orchard|auction|csa|patch|field|trees?|vines?|bush|bushes)\\b");
 
     /** "The other 20 lbs went in the freezer". */
+    /** "Holding: ascorbic acid, 1 teaspoon to a gallon": it is poured off. */
+    private static final Cue OF_A_GALLON = Cue.of("(to|per|in|for) (a|the|each|every|one|1)? ?(gallon|gal)\\b");
+
+    private static final Cue HELD_IN = Cue.of(
+            "\\b(ascorbic|vitamin c|anti-?browning|holding|held in|kept in|so (they|it) (won't|don't|wouldn't|didn't))\\b");
+
     /** "1 tsp salt per quart so 1/2 tsp". */
     private static final Cue SALT_OF_A_PINT = Cue.of(
             "\\bsalt (per|to the|to a|to each|for a|a) quart,? ?\\(?(so|or|which is|that's|meaning) (just |only |about )?$");
@@ -259,6 +265,7 @@ final class UnknownAmount {
                                 || LIQUID_IN_EACH.opens(s.around(amount.next(), 0, 7))
                                 || IN_EACH.opens(s.around(amount.next(), 0, 3)) && LIQUID_BEFORE.in(s.around(i, 5, 0)))
                         && isFruit(draft)
+                || OF_A_GALLON.opens(s.around(amount.next(), 0, 3)) && s.has(HELD_IN)
                 || SALT_OF_A_PINT.in(s.around(i, 8, 0))
                 || CANNER_WATER.in(s.around(amount.next(), 8, 6))
                 || s.low().contains("left")
