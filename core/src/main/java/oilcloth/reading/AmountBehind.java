@@ -75,12 +75,28 @@ final class AmountBehind {
         if (k == end) {
             k = Brackets.wished(s, end);
         }
+        if (k == end) {
+            k = behindItsPlace(s, end);
+        }
         // "for the beets I take 7 lb": whose amount it is was said before
         boolean takes = k == end
                 && k + 1 < s.size()
                 && SOMEBODY.contains(s.token(k).norm())
                 && TAKES.contains(s.token(k + 1).norm());
         return takes ? k + 2 : k;
+    }
+
+    private static final Set<String> ITS_PLACE = Set.of(
+            "first", "goes", "went", "go", "in", "into", "on", "to", "the", "bottom", "top", "each", "every", "jar",
+            "of");
+
+    /** "Bottled lemon juice first, 1 Tbsp a pint", "lemon juice in the bottom, 2 Tbsp": the token behind the comma. */
+    private static int behindItsPlace(Sentence s, int end) {
+        int k = end;
+        while (k < s.size() && ITS_PLACE.contains(s.token(k).norm())) {
+            k++;
+        }
+        return k > end && s.is(k, ",") && isMeasure(s, k + 1) ? k + 1 : end;
     }
 
     private static boolean isAbout(Sentence s, int k) {

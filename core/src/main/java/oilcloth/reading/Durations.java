@@ -35,7 +35,7 @@ final class Durations {
 
     /** "I let them sit in the canner five minutes". */
     private static final Cue RESTS = Cue.of(
-            "\\b(lid|heat|burner|flame|fire|weight|regulator)('s)? (is |was |has )?(been )?off ?,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
+            "\\b(lid|cover|heat|burner|flame|fire|weight|regulator)('s)? (is |was |has )?(been )?off ?,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
 
     /** "Gauge to nothing, two minutes, weight off, ten minutes, lid off". */
     private static final Cue OPENED_BY_STEPS = Cue.of(

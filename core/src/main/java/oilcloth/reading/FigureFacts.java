@@ -92,7 +92,10 @@ final class FigureFacts {
             if (s.token(i + 1).isNumber()
                     && MONTH.is(s.token(i).norm())
                     && Character.isUpperCase(s.token(i).raw().charAt(0))
-                    && (i + 2 >= s.size() || !s.token(i + 2).isWord())) {
+                    && (i + 2 >= s.size()
+                            || !s.token(i + 2).isWord()
+                            || s.token(i + 2).norm().endsWith("ed")
+                            || s.is(i + 2, "done"))) {
                 s.claim(i + 1, i + 2);
             }
             if (s.token(i).isNumber() && Vessel.isFirstOfTwo(s, i)) {

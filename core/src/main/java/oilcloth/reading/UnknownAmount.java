@@ -159,6 +159,12 @@ final class UnknownAmount {
     private static final Cue COVERING = Cue.of(
             "(of )?(the )?((hot|boiling|warm|cooking|canning|light|medium|thin) )*(juice|syrup|liquid) (\\( [^)]* \\) )?((in|into|to) (each|every|ea|the)|first)\\b");
 
+    /** "Into pints over a half cup hot juice". */
+    private static final Cue INTO_JARS_OVER = Cue.of("\\b(jars|pints|quarts) over (a |about )?$");
+
+    private static final Cue LIQUID =
+            Cue.of("(of )?(the )?((hot|boiling|light|medium|thin) )*(juice|syrup|water|liquid)\\b");
+
     /** "Hot syrup, medium, half a cup in each quart first". */
     private static final Cue LIQUID_BEFORE =
             Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* [,:] $");
@@ -206,7 +212,8 @@ final class UnknownAmount {
             end++;
         }
         boolean unnamed = NO_NAME.in(s.around(amount.next(), 0, 2));
-        boolean covers = COVERING.opens(s.around(amount.next(), 0, 9));
+        boolean covers = COVERING.opens(s.around(amount.next(), 0, 9))
+                || INTO_JARS_OVER.in(s.around(i, 4, 0)) && LIQUID.opens(s.around(amount.next(), 0, 4));
         // what was weighed, and not what was added
         boolean told = kind == Unit.Kind.MASS && !s.has(Vocabulary.ADD);
         boolean again = noun == amount.next() && unnamedAgain(s, draft, i, amount);
