@@ -27,6 +27,10 @@ final class AnotherDish {
     private static final Cue WANTED = Cue.of(
             "^(the|my|our) (kids|children|grand\\w+|husband|wife|family|boys|girls|sister|brother|mother|daughter|son|neighbou?rs?|in-?laws) (want(ed|s)?|asked for|begged for|hoped for|voted for|would rather have|would have liked|prefers?)( to (make|have|do))?( (some|more|a|the|my|it as))? [^.;!?0-9,]{3,24},? but (?!(then )?(so|i gave in|we gave in)\\b)");
 
+    /** "Summer squash is a no so I froze that, but here are my green beans". */
+    private static final Cue BUT_HERE = Cue.of(
+            "^(?!.*\\b(with|mixed|together|in it|in with)\\b.*,? but here)[^.;!?0-9]{4,80},? but (?=here (is|are|'s) (my|our|the)\\b)");
+
     /** "Corn relish is on my list for next year, this year just tomatoes". */
     private static final Cue LATER = Cue.of(
             "^[^.;!?0-9]{4,60}\\b(next (year|time|week|month|summer|fall|weekend)|another (day|time|year)|some other (time|day)),? ?(and |but |so )?(?=(this (year|time|week|summer|fall)|today|for now|now|here)\\b)");
@@ -149,7 +153,7 @@ final class AnotherDish {
                 .shift(s.range().start());
     }
 
-    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, WORSE, LATER, ONCE);
+    private static final List<Cue> CLAUSES = List.of(WANTED, NEARLY, NOT_THIS, BUT_HERE, WORSE, LATER, ONCE);
 
     /** Characters in which a dish is named. */
     private static final int REACH = 36;

@@ -74,7 +74,7 @@ final class Deviations {
             Cue.of("\\b(6\\d|7\\d)( ?(to|-|–) ?\\d\\d)? ?(degrees|°|f\\b)[^.;]*\\bweeks\\b");
 
     private static final Cue COOLING = Cue.of(
-            "\\b(jars?|lids?|cool\\w*|seal\\w*|touch(ed|ing)? (them|it|a thing|anything)|untouched|undisturbed|fridge|refrigerat\\w*)\\b|\\bon (a |the |some )?((folded|thick|dish|bath|clean|old|double|beach|tea|kitchen) )*towels?\\b(?!.*\\b(before|then|and)( i| we)? (pack|can|jar|fill)\\w*)");
+            "\\bbefore (we|i|you|they|anybody|anyone|he|she) (\\w+ )?(ate|open\\w*|crack\\w*|tast\\w*|tri\\w*|eat|touch\\w*|could (eat|stand|wait|hold))\\b|\\b(jars?|lids?|cool\\w*|seal\\w*|touch(ed|ing)? (them|it|a thing|anything)|untouched|undisturbed|fridge|refrigerat\\w*)\\b|\\bon (a |the |some )?((folded|thick|dish|bath|clean|old|double|beach|tea|kitchen) )*towels?\\b(?!.*\\b(before|then|and)( i| we)? (pack|can|jar|fill)\\w*)");
 
     private static final Cue PLAIN_VINEGAR = Cue.of("\\b(white|plain|store|bought|regular|ordinary)\\b");
 

@@ -323,7 +323,7 @@ final class Durations {
             "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $|\\b(mine|hers|ours|they|these) (was|were|got) $");
 
     /** "Put them under boiling water for 20 minutes", once the jars are filled. */
-    private static final Cue UNDER = Cue.of("\\bunder (the )?boiling water (for )?(about |a full )?$");
+    private static final Cue UNDER = Cue.of("\\b(under|into) (the )?boiling water ?,? (for )?(about |a full )?$");
 
     /** "I start counting at eleven pounds and give it 75 minutes". */
     private static final Cue COUNTED = Cue.of(

@@ -157,7 +157,7 @@ final class UnknownAmount {
     private UnknownAmount() {}
 
     private static final Cue COVERING = Cue.of(
-            "(of )?(the )?((hot|boiling|warm|cooking|canning|light|medium|thin) )*(juice|syrup|liquid) (\\( [^)]* \\) )?((in|into|to) (each|every|ea|the)|first)\\b");
+            "(of )?(the )?((hot|boiling|warm|cooking|canning|light|medium|thin) )*(juice|syrup|liquid) (\\( [^)]* \\) )?((in|into|to) (each|every|ea|the)|per (quart|pint|jar)|first)\\b");
 
     /** "Into pints over a half cup hot juice". */
     private static final Cue INTO_JARS_OVER = Cue.of("\\b(jars|pints|quarts) over (a |about )?$");
