@@ -96,7 +96,12 @@ final class AmountBehind {
         while (k < s.size() && ITS_PLACE.contains(s.token(k).norm())) {
             k++;
         }
-        return k > end && s.is(k, ",") && isMeasure(s, k + 1) ? k + 1 : end;
+        boolean dose = k > end
+                && s.is(k, ",")
+                && Amounts.at(s.tokens(), k + 1)
+                        .filter(a -> JarDoses.isOfAJar(a.amount()))
+                        .isPresent();
+        return dose ? k + 1 : end;
     }
 
     private static boolean isAbout(Sentence s, int k) {

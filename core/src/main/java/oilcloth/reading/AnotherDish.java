@@ -29,7 +29,7 @@ final class AnotherDish {
 
     /** "Summer squash is a no so I froze that, but here are my green beans". */
     private static final Cue BUT_HERE = Cue.of(
-            "^(?!.*\\b(with|mixed|together|in it|in with)\\b.*,? but here)[^.;!?0-9]{4,80},? but (?=here (is|are|'s) (my|our|the)\\b)");
+            "^(?=[^.;]*\\b(froze|freeze|freezing|ate|eaten|gave|given|sold|dried|a no|a bust|no good|failed|flopped|fed|gone|skipped|another day|next year)\\b[^.;]*,? but here)(?!.*\\b(with|mix\\w*|together|in it|in with)\\b.*,? but here)[^.;!?0-9]{4,80},? but (?=here (is|are|'s) (my|our|the)\\b)");
 
     /** "Corn relish is on my list for next year, this year just tomatoes". */
     private static final Cue LATER = Cue.of(

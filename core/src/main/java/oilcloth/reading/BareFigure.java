@@ -92,12 +92,13 @@ final class BareFigure {
             "\\b(all|the|us|by|past|half|before|after|until|till|since|around|every|other|those|these|my|our) $");
 
     /** "Weight off, wait 10, open". */
-    private static final Cue WAITS = Cue.of("\\b(wait|waits|waited|rest|rests|rested) (another |about |for )?$");
+    private static final Cue WAITS = Cue.of(
+            "\\b(off|zero|nothing|down|out)( (the )?(heat|burner|stove|fire|gas|flame))? ?,? (then |and |i )*(wait|waits|waited|rest|rests|rested) (another |about |for )?$|^(rests?|rested) (another |about |for )?$");
 
-    private static final Cue OFF = Cue.of("\\b(off|out)\\b");
+    private static final Cue STEAM = Cue.of("\\bsteam\\w*\\b");
 
     private static boolean isSaidInPassing(Sentence s, int i) {
-        return WAITS.in(s.around(i, 2, 0)) && (s.has(OFF) || i == 1)
+        return WAITS.in(s.around(i, 6, 0)) && !STEAM.in(s.around(i, 8, 0))
                 || !s.token(i).isNumber() && ROUND_FIGURE.in(s.around(i, 1, 0));
     }
 

@@ -52,7 +52,7 @@ final class Forbidden {
 
     /** Then it may be told of this batch, or half taken back. */
     private static final Cue TAKEN_BACK = Cue.of(
-            "\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|only|more than|vent|steam|exhaust|often|as a rule|mostly|normally|generally|all of|each|every|some|most|half|heavily|lightly|thickly|fully|completely|entirely|long|all the way|necessarily|have to|need to|worry|bother|just|or you|if|enough|much|any ?more|this time|always|every time|usually)\\b|[,;?]|\\b(until|till|before|when|while) (?!(packing|filling|canning|jarring|it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
+            "\\band (then )?(the |some |a )?\\w+( \\w+)? (was|were|went|goes|go|got|gets) (\\w+ )?(poured|put|added|over|in|on|stirred|mixed|laid|thrown)\\b|\\b(but|except|unless|instead|anyway|though|although|i|we|my|our|me|us|only|more than|vent|steam|exhaust|often|as a rule|mostly|normally|generally|all of|each|every|some|most|half|heavily|lightly|thickly|fully|completely|entirely|long|all the way|necessarily|have to|need to|worry|bother|just|or you|if|enough|much|any ?more|this time|always|every time|usually)\\b|[,;?]|\\b(until|till|before|when|while) (?!(packing|filling|canning|jarring|it|they|the (pressure|dial|gauge|needle|time|lock|water|canner|steam|vent|timer|boil)|all|time|pressure|zero|\\w+ minutes)\\b)");
 
     private Forbidden() {}
 

@@ -55,7 +55,7 @@ final class HeadspaceFigures {
             "\\b(leave|leaving|allow|allowed|allowing) (about |around |a good |a full |just |roughly |at least )?$");
 
     private static final Cue NOT_HEADSPACE = Cue.of(
-            "^ ?tops\\b(?! of)|\\bbetween (the|my|each|them|jars)\\b|\\bapart\\b|\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the \\w+|of (hot |simmering )?water|(of )?(crushed |cracked |cubed )+ice|of ice|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
+            "^ ?tops\\b(?! of)|\\bbetween ((the|my) ja|(each )?jars?\\b)|\\bapart\\b|\\b(stems?|roots?|taproot|tops on|pieces|slices?|cubes?|chunks?|thick|long|wide|lengths?|over the (lids|jars|tops)|above the \\w+|of (hot |simmering )?water|(of )?(crushed |cracked |cubed )+ice|of ice|of (top|stem|root|tail|green)s?|diameter|across|blossom)\\b");
 
     /** "An inch and a half of clear juice at the bottom", "cold water 2 to 3 inches over them". */
     private static final Cue OF_THE_BOTTOM = Cue.of(

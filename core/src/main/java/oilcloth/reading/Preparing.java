@@ -53,7 +53,7 @@ final class Preparing {
 
     /** "New flats, not boiled since the box says you needn't", "the water was hot but not boiling when the jars went in". */
     private static final Cue OF_LIDS_OR_WATER = Cue.of(
-            "\\b(flats|lids?|discs?|rings|bands|domes)\\b[^.;]{0,40}\\bnot boil|\\b(the|canner) water\\b[^.;]{0,30}\\bnot (yet |quite |at a )?boil");
+            "\\b(flats|lids?|discs?|domes)\\b(,? (were|are|was|is|just|only|in|washed|rinsed|hot|warm|warmed|soapy|water|and|but|kept|new))*,? not boil|\\b(the|canner) water\\b[^.;]{0,30}\\bnot (yet |quite |at a )?boil");
 
     private static final Cue UNHEATED = Cue.of(
             "\\b(unheated|uncooked|unboiled|nothing (is |was |gets |got )?(ever )?(boiled|cooked|heated)|never (sees|saw|touche[sd]|meets|met) (the |a |any )?(stove|heat|fire|flame|pan|pot))\\b|\\b(straight|right) (from|out of) the (fridge|refrigerator|icebox|freezer|cellar)\\b[^.;]{0,20}\\b(in|into|to) (the |my |clean |hot )*(jars?|pints?|quarts?)\\b|"

@@ -325,7 +325,7 @@ final class Residue {
                 && (s.token(verb).norm().startsWith("vent")
                         || s.token(verb).norm().startsWith("exhaust")
                         || s.token(verb).norm().startsWith("steam")
-                        || s.is(verb, "waited"))
+                        || s.is(verb, "waited") && !s.token(i).raw().matches("\\d"))
                 && (i + 1 >= s.size() || !s.token(i + 1).isWord() || s.is(i + 1, "first") || s.is(i + 1, "and"));
     }
 

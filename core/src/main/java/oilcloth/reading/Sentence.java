@@ -34,7 +34,7 @@ final class Sentence {
 
     /** Behind one of these a negation says nothing any more. */
     private static final Pattern TURN = Pattern.compile(
-            "[,;.:]| ?[-–—]+ ?(and|with|plus|then)\\b|(?<=[a-z]ed )and\\b|(?<=[a-z]ed (down|up|in|off|out|on) )and\\b|(?<=\\b(liquid|salt|sugar|broth|bones?|skins?|syrup|spices?) )\\d|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
+            "[,;.:]| ?[-–—]+ ?(and|with|plus|then)\\b|(?<=[a-z]ed )and\\b|(?<=\\b(them|it) ((down|up|in|off|out) )?)and\\b|(?<=[a-z]ed (down|up|in|off|out|on) )and\\b|(?<=\\b(liquid|salt|sugar|broth|bones?|skins?|syrup|spices?) )\\d|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
 
     private static final String LEFT_OUT =
             "(?:egg |any )?(?:noodles|pasta|macaroni|rice|barley|cream|milk|butter|cheese|eggs?|dairy|flour|cornstarch|starch|thickeners?|thickening|bacon|ham|sausage|oil|fat|dumplings|crackers|bread|gravy|roux)";
@@ -304,15 +304,18 @@ final class Sentence {
     }
 
     /** "I never make them without sausage": then it is in. */
-    private static final Cue NEVER_WITHOUT = Cue.of("\\b(never|not|\\w+n't) (\\w+ ){1,4}without\\b");
+    private static final Cue NEVER_WITHOUT = Cue.of(
+            "\\b(never|not|\\w+n't) (make|can|do|put up|fix|cook|pack|process)\\w* (\\w+ ){0,3}without\\b|\\b(never|not) without\\b");
 
     private List<Range> negations() {
         if (negations == null) {
             negations = new ArrayList<>();
-            int twice = NEVER_WITHOUT.find(searched(), 0).map(Range::end).orElse(0);
-            Optional<Range> not = NEGATION.find(searched(), twice);
+            Optional<Range> twice = NEVER_WITHOUT.find(searched(), 0);
+            Optional<Range> not = NEGATION.find(searched(), 0);
             while (not.isPresent()) {
-                negations.add(not.get());
+                if (twice.filter(not.get()::overlaps).isEmpty()) {
+                    negations.add(not.get());
+                }
                 not = NEGATION.find(searched(), not.get().end());
             }
         }

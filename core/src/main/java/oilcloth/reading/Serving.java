@@ -75,7 +75,7 @@ final class Serving {
 
     /** "We like it on eggs": what it is eaten with, however the rest of the sentence sounds. */
     private static final Cue EATEN_WITH = Cue.of(
-            "\\b(tastes?|tasted|eats) (just |mighty |awful |really |very )*(fine|good|great|grand|better|best|wonderful|delicious|nice|lovely|right|all right) (on|over) (a |an |some |the |top of |hot |cold |fresh )*\\w+|^(the )?(greens|tops|trimmings|scraps|leftovers?|extras?|what was left)( of (it|them|the \\w+))? (went|go|goes) (in|into|to|on) (the |a |my )?(big |iron |cast iron )?(skillet|frying pan|stock ?pot|soup pot|table|griddle)\\b|\\b(have|got|there's|keep|kept) (some |a |the |more )?\\w+( \\w+)? in the (freezer|fridge|icebox) for\\b|\\bfor when (i|we|you|they|he|she) (open|opens|eat|serve|heat|use)\\b|\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
+            "\\b(tastes?|tasted|eats) (just |mighty |awful |really |very )*(fine|good|great|grand|better|best|wonderful|delicious|nice|lovely|right|all right) (on|over) (a |an |some |the |top of |hot |cold |fresh )*\\w+|^(the )?(greens|tops|trimmings|scraps|leftovers?|extras?|what was left)( of (it|them|the \\w+))? (went|go|goes) (in|into|to|on) (the |a |my )?(big |iron |cast iron )?(skillet|frying pan|table|griddle)\\b|\\b(have|got|there's|keep|kept) (some |a |the |more )?\\w+( \\w+)? in the (freezer|fridge|icebox) for\\b|\\bfor when (i|we|you|they|he|she) (open|opens|eat|serve|heat|use)\\b|\\b(likes?|loves?|eats?|ate|serves?|served|have|has|had|want|wants) (it|them|these|this|those|mine|ours|hers) (\\w+ ){0,2}(with|on|over|in|beside|alongside)\\b(?! (the |my |a )?(\\w+ )?(stove|heat|burner|fire|boil|simmer|pot|kettle))"
                     + "|" + ON + "|" + THE_REST_WITH
                     + "|\\b(had|have|has|ate|eats?) (a|an|one|two|three|some|his|her|the|their) \\w+( \\w+){0,3} with\\b"
                     + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b(?![^.;]*\\b(or|and|but|sometimes|usually)\\b)"
@@ -141,6 +141,7 @@ final class Serving {
     /** "We put noodles in when we open it", and nothing else in the sentence. */
     private static final Cue PUT_IN_LATER = Cue.of(
             "^(the )?(i|we|she|he|they|kids|family)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)? (the |some |a little |our |cooked |fresh |egg )*\\w+( (and|or) \\w+)?( in)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?)( (it|them|one|a jar|the jar))?[.!]?$"
+                    + "|^(the |some )?[a-z]+( (and|or) [a-z]+)? (goes|go) in (at (supper(time)?|dinner(time)?|the table|serving)|(when|once|after) (i|we|you|they) (eat|serve|open)( (it|them|one))?)[.!]?$"
                     + "|^[a-z ]{2,30} (may|can|could|should|is|are|gets?)( (also|then|always))*( be)? (stirred in|added|mixed in|put in|sprinkled on)( fresh)?,? (just )?((when|once|after|before) (i|we|you|they) (opens?|serves?|eats?)( (it|them|one|a jar|the jars?))?|(at|before|for) serving( time)?)[.!]?$");
 
     /** What was canned, or who eats it. */

@@ -12,8 +12,8 @@ import oilcloth.text.Tokens;
 
 /** "1 Husk. 2 Blanch 3 min. 3 Cut", "(a) hot pack (b) pints": steps told in one paragraph. The numbers are no figures. */
 final class StepNumbers {
-    private static final Pattern NUMBER =
-            Pattern.compile("(?:^|(?<=[.;!),]))\\s*#?(\\d{1,2})(?:[.)]$|(?:[.):]| ?-)? (?=[A-Z0-9])|[.)] (?=[a-z]))");
+    private static final Pattern NUMBER = Pattern.compile(
+            "(?:^|(?<=[.;!)])|(?<=,)(?=\\s*\\d{1,2}[.)](?: [a-z0-9]|$)))\\s*#?(\\d{1,2})(?:[.)]$|(?:[.):]| ?-)? (?=[A-Z0-9])|[.)] (?=[a-z]))");
 
     /** So many in a row, from the first on, are no amounts. */
     private static final int LEAST = 4;

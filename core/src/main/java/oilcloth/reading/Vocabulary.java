@@ -31,7 +31,7 @@ final class Vocabulary {
                     + "|\\b(flour|jam|jelly|syrup|butter|grease|honey|dough|milk|oil) (all )?(on|over) (my|her|his|our|the|their) (\\w+ )?(hands?|fingers?|apron|face|floor|card|paper|glasses|sleeves?|shirt|dress|page|letter|counter)\\b"
                     + "|\\b(went|go|goes|gone|going|out|off|had|have|time|back|down)( back| out)? to milk(?= ?([.,;!]|$| (the|our|my|her|his|at|before|twice)\\b))|\\bice cream\\b|\\bmilk jugs?\\b|\\bolive green\\b"
                     + "|\\b(rims?|jars?|lids?|tops)\\b[^.;,]{0,16}\\b(wiped?|cleaned|rinsed|washed|scrubbed|swiped|rubbed|gone over)\\b[^.;,]{0,16}\\b(with|w/|w|in) (\\w+ ){0,3}vinegar\\b"
-                    + "|\\bdegreas\\w+\\b[^.;,]{0,30}\\bvinegar\\b|\\b(splash|glug|bit|little|spoon(ful)?|tablespoons?|tbsp|cup|capful|dash|shot|drop|some|white)?( of)? ?(white )?vinegar (so|to keep|against|for) (the |my )?(jars?|glass|minerals|hard water|water spots|spots?|scale|film)\\b|\\b(grease|haze|film|scale|spots|residue|smears?|stickiness|scum|cloud\\w*)\\b[^.;,]{0,30}\\b(with|using|and) (a |an |little |bit of |dab of |some |white |plain |cloth |rag |towel |dipped |in |wet |with |of )*vinegar\\b|\\b(blue|red|purple|white)[- ]ribbons?\\b|\\b(wing|lock|hex|thumb) ?nuts?\\b|\\bnuts? and bolts?\\b|\\b(use|used|uses|save|saved|keep|kept) (it|them|this|that) for (the |my |our |making )?(\\w+ )?(dumplings?|noodles?|soups?|stews?|gravy|pot ?pies?|casseroles?|tacos|rice|pasta|chili|chowder|sandwiches|salads?)\\b"
+                    + "|\\bdegreas\\w+\\b[^.;,]{0,30}\\bvinegar\\b|\\b(splash|glug|bit|little|spoon(ful)?|tablespoons?|tbsp|cup|capful|dash|shot|drop|some)( of)? ?(white )?vinegar (so|to keep|against) (the |my )?(jars?|glass|minerals|hard water|water spots|spots?|scale|film)\\b|\\b(grease|haze|film|scale|spots|residue|smears?|stickiness|scum)\\b[^.;,]{0,30}\\b(with|using) (a |an |little |bit of |dab of |some |white |plain |cloth |rag |towel |dipped |in |wet |with |of )*vinegar\\b|\\b(blue|red|purple|white)[- ]ribbons?\\b|\\b(wing|lock|hex|thumb) ?nuts?\\b|\\bnuts? and bolts?\\b|\\b(use|used|uses|save|saved|keep|kept) (it|them|this|that) for (the |my |our |making )?(\\w+ )?(dumplings?|noodles?|soups?|stews?|gravy|pot ?pies?|casseroles?|tacos|rice|pasta|chili|chowder|sandwiches|salads?)\\b"
                     + "|\\b(wash|rins|clean|scrub|wip)(ed|es|e|ing)? (off )?(the |my |each |every )?(jar )?(rims?|tops) (off )?(with|in|using) (a |some |hot |warm |little |bit of |plain |soapy |water |and )*vinegar\\b"
                     + "|\\bwip\\w+\\b[^.;,]{0,20}\\b(rims?|jars?|tops|lids?|them)\\b(?:(?!\\b(add|pour|put|splash|spoon|and)\\w*\\b)[^.;,]){0,50}\\bvinegar\\b"
                     // "Pike Fork", "the turkey fryer": named after what grows or is cooked there
@@ -156,7 +156,6 @@ final class Vocabulary {
             "em",
             "tool",
             "gadget",
-            "stick",
             "chopsticks",
             "plastic",
             "refrigerator",
@@ -170,13 +169,8 @@ final class Vocabulary {
             "closet",
             "basement",
             "shelf",
-            "crate",
             "spout",
-            "pitcher",
-            "tub",
             "drainer",
-            "bucket",
-            "basket",
             "trash",
             "garbage",
             "cellar",

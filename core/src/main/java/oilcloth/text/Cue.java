@@ -88,7 +88,7 @@ public final class Cue {
          */
         Range first(String low, Present present, int from, int limit) {
             if (regex.startsWith("^")) {
-                Matcher m = from == 0 ? matcher(low) : null;
+                Matcher m = from == 0 && limit > 0 ? matcher(low) : null;
                 return m != null && m.lookingAt() ? new Range(0, m.end()) : null;
             }
             if (leading.length == 0) {

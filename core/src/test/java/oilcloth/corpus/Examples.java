@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -28,13 +29,18 @@ public final class Examples {
                 .toList();
     }
 
-    /** The lines under {@code [section]}. */
+    /** The lines under {@code [section]}, wherever it stands again. */
     public static List<String> section(String path, String section) {
-        return lines(path).stream()
-                .dropWhile(l -> !l.equals("[" + section + "]"))
-                .skip(1)
-                .takeWhile(l -> !l.startsWith("["))
-                .toList();
+        List<String> found = new ArrayList<>();
+        boolean inside = false;
+        for (String line : lines(path)) {
+            if (line.startsWith("[")) {
+                inside = line.equals("[" + section + "]");
+            } else if (inside) {
+                found.add(line);
+            }
+        }
+        return found;
     }
 
     /** What stands between lines that begin with {@code ===}: the rest of that line, and what follows. */

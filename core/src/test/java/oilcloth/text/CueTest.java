@@ -46,6 +46,24 @@ class CueTest {
         assertThat(new Cue.Searched(text).mayHold(cue)).isEqualTo(expected);
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "\\b(i|we) left; so we left; 3; 10",
+                "\\b(i|we) left; shi left, i left; 10; 16",
+                "^lids; lids and lids; 0; 4",
+                "^(lids|lids and)|lids and; lids and; 0; 4",
+                "(?<=hot )jars; cold jars, hot jars; 15; 19",
+                "jars$; jars, jars; 6; 10"
+            })
+    void beginsWhereTheWholePatternBegins(String regex, String text, int start, int end) {
+        Cue cue = Cue.of(regex);
+        assertThat(cue.find(new Cue.Searched(text), 0)).contains(new Range(start, end));
+        assertThat(cue.in(text)).isTrue();
+        assertThat(cue.in(text.replaceAll("[a-z]", "q"))).isFalse();
+    }
+
     /** A guide that changes brings new cues while texts are being read. */
     @Test
     void aCueMadeAfterTheTextIsFoundInIt() {
@@ -75,7 +93,7 @@ class CueTest {
             for (Cue cue : Cue.all()) {
                 Matcher m = cue.matcher(line);
                 Optional<Range> whole = m.find() ? Optional.of(new Range(m.start(), m.end())) : Optional.empty();
-                if (!cue.find(searched, 0).equals(whole)) {
+                if (!cue.find(searched, 0).equals(whole) || cue.in(line) != whole.isPresent()) {
                     elsewhere.add(cue + ": " + line);
                 }
             }
