@@ -228,7 +228,9 @@ final class PhraseFacts {
         s.find(DIAL)
                 .filter(r -> !(weighted && s.has(DIAL_FALLS)))
                 .ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.DIAL, r)));
-        s.find(WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
+        s.find(WEIGHTED)
+                .filter(r -> !PressurePounds.isOfACrock(s))
+                .ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
         if (draft.facts.vented().isPresent() || !draft.facts.pressures().isEmpty()) {
             s.find(JUST_WEIGHTED).ifPresent(r -> draft.facts.gauge(Fact.read(Gauge.WEIGHTED, r)));
         }

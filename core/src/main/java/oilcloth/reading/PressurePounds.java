@@ -49,7 +49,18 @@ final class PressurePounds {
 
     private static final Cue WHICH = Cue.of("\\b(the|my|a) $");
 
+    /** "A 10 lb weight on the plate": it holds cabbage down. */
+    private static final Cue OF_A_CROCK =
+            Cue.of("\\b(crock|plate|kraut|cabbage|brine|cucumbers?|ferment\\w*|juice (came|comes|rose|covered))\\b");
+
+    static boolean isOfACrock(Sentence s) {
+        return s.has(OF_A_CROCK);
+    }
+
     static boolean isWeight(Sentence s, int figure) {
+        if (isOfACrock(s)) {
+            return false;
+        }
         boolean ends = figure + 1 >= s.size()
                 || !s.token(figure + 1).isWord()
                 || GOES_ON.contains(s.token(figure + 1).norm());
@@ -153,6 +164,7 @@ final class PressurePounds {
         Token u = s.token(unit);
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))
                 || OFF_BY.in(s.around(unit, 4, 0))
+                || s.is(unit + 1, "weight") && isOfACrock(s)
                 || LOTS.contains(unit + 1 < s.size() ? s.token(unit + 1).norm() : "")) {
             return false;
         }

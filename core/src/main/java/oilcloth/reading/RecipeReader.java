@@ -287,7 +287,6 @@ public final class RecipeReader {
                 && grown
                 && draft.unknownThings == unknown
                 && !ChangedAmount.isTold(s, draft)
-                && !isGrave(draft.ingredients.subList(foods, draft.ingredients.size()))
                 && appearance.isTold(s, draft, canned)) {
             forget(draft, unread, begun ? forms : NONE, foods);
         }

@@ -272,6 +272,7 @@ final class UnknownAmount {
                                 || LIQUID_IN_EACH.opens(s.around(amount.next(), 0, 7))
                                 || IN_EACH.opens(s.around(amount.next(), 0, 3)) && LIQUID_BEFORE.in(s.around(i, 5, 0)))
                         && isFruit(draft)
+                || s.is(amount.next(), "weight") && PressurePounds.isOfACrock(s)
                 || OF_A_GALLON.opens(s.around(amount.next(), 0, 3)) && s.has(HELD_IN)
                 || SALT_OF_A_PINT.in(s.around(i, 8, 0))
                 || CANNER_WATER.in(s.around(amount.next(), 8, 6))
