@@ -47,13 +47,18 @@ final class Hearsay {
     private static final Cue TURNED_OFF = Cue.of(
             "^(my|our|some|a|an|one|the) [^.;]{2,60}\\b(says?|said|swears?|swore|claims?|claimed|told|tells|showed|shows|skipped|skips|does|did) [^.;]*,? (and|but|so) (i|we) (turned (him|her|it|them|that) off|walked (off|away|out)|changed the (channel|subject)|shut (it|him|her) off|wrote (a comment|to (him|her|them)) to say so|said absolutely not|put (him|her|them) straight|set (him|her|them) straight)[.!]?$");
 
+    private static final String ONE_HEARS =
+            "^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?";
+
     /**
      * "I read that you should start over if the pressure drops, but mine never did", "I have been told for years that figs
      * don't need lemon": what would have to be done, and what need not be; nothing of what was.
      */
     private static final Cue BELIEF = Cue.of(
-            "^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?( (for years|all my life|somewhere|online|once|before|in a magazine|from \\w+( \\w+)?))?,? (that )?(?!.*\\b(but|and|so|instead|same|enough|plenty|less|shorter|half|i|we|mine|ours|vent\\w*)\\b)[^.;!?0-9,]{2,40}\\b((do|does)(n't| not) need|need(n't| not)) (any |the |to add |added |extra )*(lemon( juice)?|acid|citric acid|vinegar|salt|sugar|syrup|peeling|to be peeled|peeled)\\b[^.;!?0-9,]{0,30}[.!]?$"
-                    + "|^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?,? (that )?[^.;!?0-9,]{2,40}\\b(if|in case|whenever) [^.;!?0-9,]{2,40},? (but|and|though) (mine|ours|it|that|they|the (dial|needle|weight|gauge|pressure|water)) (never|didn't|did not|hasn't|has not)( (did|do|has|have|dropped|fell|stopped|moved|drop|fall))?( once)?(,? so (no harm( done)?|(i|we)('m| am|'re| are) (fine|safe|okay|ok|good)|all('s| is)? (well|good|fine)|(i|we) (didn't|did not) (have|need) to))?[.!]?$");
+            ONE_HEARS
+                    + "( (for years|all my life|somewhere|online|once|before|in a magazine|from \\w+( \\w+)?))?,? (that )?(?!.*\\b(but|and|so|instead|same|enough|plenty|less|shorter|half|i|we|mine|ours|vent\\w*)\\b)[^.;!?0-9,]{2,40}\\b((do|does)(n't| not) need|need(n't| not)) (any |the |to add |added |extra )*(lemon( juice)?|acid|citric acid|vinegar|salt|sugar|syrup|peeling|to be peeled|peeled)\\b[^.;!?0-9,]{0,30}[.!]?$"
+                    + "|" + ONE_HEARS
+                    + ",? (that )?[^.;!?0-9,]{2,40}\\b(if|in case|whenever) (it|they|the (pressure|needle|dial|gauge|weight|water|boil)) (ever )?(drops?|falls?|stops?|dips?|goes (down|off|under)|sags?)\\b[^.;!?0-9,]{0,20},? (but|and|though) (mine|ours|it|that|they|the (dial|needle|weight|gauge|pressure|water)) (never|didn't|did not|hasn't|has not)( (did|do|has|have|dropped|fell|stopped|moved|drop|fall))?( once)?(,? so (no harm( done)?|(i|we)('m| am|'re| are) (fine|safe|okay|ok|good)|all('s| is)? (well|good|fine)|(i|we) (didn't|did not) (have|need) to))?[.!]?$");
 
     /** "I hear people do these in a water bath. Not me." */
     private static final Cue PEOPLE_DO = Cue.of(
