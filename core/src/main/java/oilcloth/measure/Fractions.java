@@ -27,10 +27,13 @@ public final class Fractions {
     };
     private static final String[] SIGNS = {"", "⅛", "¼", "⅓", "⅜", "½", "⅝", "⅔", "¾", "⅞", ""};
 
+    /** No sign of a fraction stands before it. */
+    private static final char FIRST_SIGN = 0x80;
+
     private Fractions() {}
 
     public static boolean isVulgar(char c) {
-        return VULGAR.containsKey(c);
+        return c >= FIRST_SIGN && VULGAR.containsKey(c);
     }
 
     /** The value of a vulgar fraction sign. */

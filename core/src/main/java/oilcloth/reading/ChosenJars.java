@@ -1,8 +1,10 @@
 package oilcloth.reading;
 
-import java.util.Locale;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.text.Cue;
+import oilcloth.text.Folded;
 import oilcloth.text.Range;
 
 /** Jars that are named and were not filled: another was chosen, one was taken back, or it only tells what a weight comes to. */
@@ -10,33 +12,44 @@ final class ChosenJars {
     private static final String JAR = "(half[- ]?gallons?|half[- ]?pints?|pints?|quarts?|qts?|pts?)";
 
     /** "Pints or quarts (I did pints)": which of them they were. */
-    private static final Pattern CHOSEN = Pattern.compile("(?i)\\b" + JAR + " or " + JAR
+    private static final Cue CHOSEN = Cue.of("\\b" + JAR + " or " + JAR
             + "\\b[^.;]{0,20}\\b(?:i|we) (?:only |just )?(?:did|used|chose|went with|made|filled) (?:the )?" + JAR
             + "\\b(?! (?:and|as well|too|also))");
 
     /** "Half gallons... no, quarts": not the first. */
-    private static final Pattern MEANT = Pattern.compile("(?i)\\b" + JAR + "(?: ?[.…,—–-])+ ?no,? " + JAR + "\\b");
+    private static final Cue MEANT = Cue.of("\\b" + JAR + "(?: ?[.…,—–-])+ ?no,? " + JAR + "\\b");
 
     /** "Two quarts... sorry, 3 quarts of water in the canner": neither is a jar. */
-    private static final Pattern OF_WATER = Pattern.compile("(?i)\\b" + JAR
+    private static final Cue OF_WATER = Cue.of("\\b" + JAR
             + "(?: ?[.…,—–-])+ ?(?:sorry|no|rather|i mean|make that|well),? (?:\\w+ ){1,2}" + JAR
             + " (?:of )?(?:hot |simmering |warm )*water\\b");
 
     /** "10 lb asparagus for about 4 quarts … hot pint jars". */
-    private static final Pattern COMES_TO = Pattern.compile(
-            "(?i)\\b(?:lbs?|pounds?|bushels?)\\.? [^.;:]{0,30}\\bfor (?:about |approximately |around )?\\w+ " + JAR
+    private static final Cue COMES_TO =
+            Cue.of("\\b(?:lbs?|pounds?|bushels?)\\.? [^.;:]{0,30}\\bfor (?:about |approximately |around )?\\w+ " + JAR
                     + "\\b");
 
     private ChosenJars() {}
 
     static void settle(String text, Draft draft) {
-        ofWater(OF_WATER.matcher(text), draft);
+        if (draft.facts.jars().isEmpty()) {
+            return;
+        }
+        String low = Folded.of(text, new Range(0, text.length()));
+        if (OF_WATER.in(low)) {
+            ofWater(OF_WATER.matcher(low), draft);
+        }
         if (draft.facts.jars().size() < 2) {
             return;
         }
-        comesTo(text, draft);
-        chosen(CHOSEN.matcher(text), draft);
-        chosen(MEANT.matcher(text), draft);
+        if (COMES_TO.in(low)) {
+            comesTo(low, draft);
+        }
+        for (Cue cue : List.of(CHOSEN, MEANT)) {
+            if (cue.in(low)) {
+                chosen(cue.matcher(low), draft);
+            }
+        }
     }
 
     private static void ofWater(Matcher m, Draft draft) {
@@ -46,9 +59,9 @@ final class ChosenJars {
         }
     }
 
-    private static void comesTo(String text, Draft draft) {
-        Matcher m = COMES_TO.matcher(text);
-        if (!m.find() || isNamedAgain(text, m.group(1), m.end())) {
+    private static void comesTo(String low, Draft draft) {
+        Matcher m = COMES_TO.matcher(low);
+        if (!m.find() || isNamedAgain(low, m.group(1), m.end())) {
             return;
         }
         Range yield = new Range(m.start(1), m.end(1));
@@ -59,12 +72,11 @@ final class ChosenJars {
                 .removeIf(j -> other && j.range().filter(yield::overlaps).isPresent());
     }
 
-    private static boolean isNamedAgain(String text, String jar, int from) {
-        String size = jar.toLowerCase(Locale.ROOT);
-        String again = size.startsWith("q") ? "quarts?|qts?" : size.startsWith("half") ? "half" : "pints?|pts?";
-        return Pattern.compile("(?i)\\b(" + again + ")\\b")
-                .matcher(text)
-                .region(from, text.length())
+    private static boolean isNamedAgain(String low, String jar, int from) {
+        String again = jar.startsWith("q") ? "quarts?|qts?" : jar.startsWith("half") ? "half" : "pints?|pts?";
+        return Pattern.compile("\\b(" + again + ")\\b")
+                .matcher(low)
+                .region(from, low.length())
                 .find();
     }
 

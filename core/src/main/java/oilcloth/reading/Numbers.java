@@ -117,6 +117,15 @@ final class Numbers {
         return t.isWord() ? words(tokens, at) : Optional.empty();
     }
 
+    private static boolean isWhole(String number) {
+        for (int i = 0; i < number.length(); i++) {
+            if (!Character.isDigit(number.charAt(i))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private static Figure digits(List<Token> tokens, int at) {
         String raw = tokens.get(at).raw();
         if (Fractions.isVulgar(raw.charAt(0))) {
@@ -134,7 +143,7 @@ final class Numbers {
                 return more;
             }
         }
-        boolean whole = raw.chars().allMatch(Character::isDigit);
+        boolean whole = isWhole(raw);
         if (whole && next < tokens.size()) {
             // "1 1/2", "1-1/2", "1½", "1 and 1/2"
             int f = tokens.get(next).is("-")

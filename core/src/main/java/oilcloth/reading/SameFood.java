@@ -66,7 +66,8 @@ final class SameFood {
             "(?i)(([\\d ./½¼¾-]+|a|one|two|three|six) ?(oz|ounces?|lbs?|pounds?|cups?)\\.? (of )?(the )?)?((stew|stewing|hot|lean) )?meat");
 
     static boolean isJustMeat(String text, Ingredient i) {
-        return JUST_MEAT.matcher(i.range().of(text)).matches();
+        return ANIMALS.contains(i.food().kind())
+                && JUST_MEAT.matcher(i.range().of(text)).matches();
     }
 
     private static final Set<String> STONE_FRUIT =
@@ -249,9 +250,11 @@ final class SameFood {
         String root = head.substring(0, Math.max(0, head.length() - 1));
         return named.stream().filter(known -> !known.food().equals(read.food())).anyMatch(known -> {
             // "lima beans (fresh)"
-            String before = BY_THE_WAY
-                    .matcher(known.range().of(text).toLowerCase(Locale.ROOT))
-                    .replaceAll("");
+            String whole = known.range().of(text).toLowerCase(Locale.ROOT);
+            if (!whole.contains(root)) {
+                return false;
+            }
+            String before = BY_THE_WAY.matcher(whole).replaceAll("");
             // "the berries" after cranberries, "red pepper" after ground red pepper; but tomato juice is not
             // the lemon juice
             return before.contains(root)

@@ -21,7 +21,7 @@ final class Written {
     }
 
     private static final Pattern NAME_AND_AMOUNT = Pattern.compile(
-            "(?m)^[^\\d\\n½¼¾⅓⅔⅛]{3,60}([:–—-]|\\.{2,}|…) *[\\d½¼¾⅓⅔⅛][\\d½¼¾⅓⅔⅛/. ]* ?[A-Za-z]{1,12}\\.? *$");
+            "(?m)^(?=[^\\d\\n½¼¾⅓⅔⅛]{4,}+[\\d½¼¾⅓⅔⅛])[^\\d\\n½¼¾⅓⅔⅛]{3,60}([:–—-]|\\.{2,}|…) *[\\d½¼¾⅓⅔⅛][\\d½¼¾⅓⅔⅛/. ]* ?[A-Za-z]{1,12}\\.? *$");
 
     /** Lines; with fewer nobody knows whether it is a list. */
     private static final int LIST = 3;

@@ -1,10 +1,11 @@
 package oilcloth.text;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Every literal that some cue needs, so that one pass over a text tells which cues can match in it. It grows as cues are
@@ -14,16 +15,24 @@ final class Literals {
     /** A literal, perhaps only at the beginning of a word, and the cues that can match where it stands. */
     static final class Literal {
         private final String letters;
+        private final boolean opensWord;
         private final int id;
         private volatile int[] cues = {};
 
-        private Literal(String letters, int id) {
+        private Literal(String letters, boolean opensWord, int id) {
             this.letters = letters;
+            this.opensWord = opensWord;
             this.id = id;
         }
 
         String letters() {
             return letters;
+        }
+
+        /** Whether it counts where its letters stand, {@code end} behind the last of them. */
+        boolean countsBefore(int end, String low) {
+            int start = end - letters.length();
+            return !opensWord || start == 0 || !isInWord(low.charAt(start - 1));
         }
     }
 
@@ -67,57 +76,23 @@ final class Literals {
         }
     }
 
-    private static final int LEAST = 2;
-    private static final int MOST = 4;
-    private static final int BUCKETS = 1 << 13;
-    private static final int PAIRS = 1 << 14;
-    private static final int FACTOR = 31;
+    /** What is known at one time, ready to look for. */
+    private record Known(int literals, int cues, LiteralTrie trie) {}
+
+    /** Texts looked through with what was known before, until what was made since is looked for. */
+    private static final int PATIENCE = 64;
 
     /** Literals that may stand anywhere, and those that open a word. */
-    private final Table anywhere = new Table();
+    private final Map<String, Literal> anywhere = new HashMap<>();
 
-    private final Table opening = new Table();
-
-    private static final class Table {
-        private final Map<String, Literal> byLetters = new HashMap<>();
-        /** Literals of two letters, of three, and longer ones by their first four. */
-        private final List<AtomicReferenceArray<Literal[]>> byBeginning = List.of(
-                new AtomicReferenceArray<>(BUCKETS),
-                new AtomicReferenceArray<>(BUCKETS),
-                new AtomicReferenceArray<>(BUCKETS));
-
-        /** The first two letters of some literal. */
-        private final long[] pairs = new long[PAIRS / Long.SIZE];
-
-        private void add(Literal made) {
-            String l = made.letters;
-            int telling = Math.min(l.length(), MOST);
-            AtomicReferenceArray<Literal[]> buckets = byBeginning.get(telling - LEAST);
-            int bucket = beginning(l, 0, telling) & (BUCKETS - 1);
-            Literal[] before = buckets.get(bucket);
-            Literal[] after = before == null ? new Literal[1] : Arrays.copyOf(before, before.length + 1);
-            after[after.length - 1] = made;
-            buckets.set(bucket, after);
-            int pair = pair(l.charAt(0), l.charAt(1));
-            pairs[pair / Long.SIZE] |= 1L << pair;
-        }
-
-        private void look(String low, int i, Present present) {
-            int pair = pair(low.charAt(i), low.charAt(i + 1));
-            if ((pairs[pair / Long.SIZE] & 1L << pair) == 0) {
-                return;
-            }
-            int hash = beginning(low, i, LEAST);
-            mark(byBeginning.get(0).get(hash & (BUCKETS - 1)), low, i, present);
-            for (int n = LEAST + 1; n <= MOST && i + n <= low.length(); n++) {
-                hash = hash * FACTOR + low.charAt(i + n - 1);
-                mark(byBeginning.get(n - LEAST).get(hash & (BUCKETS - 1)), low, i, present);
-            }
-        }
-    }
+    private final Map<String, Literal> opening = new HashMap<>();
+    private final List<Literal> all = new ArrayList<>();
 
     private volatile int literalCount;
     private volatile int cueCount;
+    private volatile Known known = new Known(0, 0, new LiteralTrie(List.of()));
+    /** Texts looked through since something was made that is not yet looked for. */
+    private final AtomicInteger behind = new AtomicInteger();
 
     /** @return the number of a new cue that can match only where one of these stands */
     synchronized int newCue(Iterable<Literal> needed) {
@@ -136,10 +111,9 @@ final class Literals {
      * @param opensWord whether only those count that no letter stands before
      */
     synchronized Literal literal(String letters, boolean opensWord) {
-        Table table = opensWord ? opening : anywhere;
-        return table.byLetters.computeIfAbsent(letters, l -> {
-            Literal made = new Literal(l, literalCount);
-            table.add(made);
+        return (opensWord ? opening : anywhere).computeIfAbsent(letters, l -> {
+            Literal made = new Literal(l, opensWord, literalCount);
+            all.add(made);
             literalCount++;
             return made;
         });
@@ -150,49 +124,38 @@ final class Literals {
 
     /** One pass over a text. */
     Present in(String low) {
-        // cues first: a cue counted here has its literals counted as well
-        int cues = cueCount;
-        Present present = new Present(literalCount, cues);
-        boolean inWord = false;
+        Known now = known();
+        Present present = new Present(now.literals, now.cues);
         // of several recipes those before this one are blank
         int start = 0;
         while (start + 1 < low.length() && low.charAt(start) == ' ' && low.charAt(start + 1) == ' ') {
             start++;
         }
-        for (int i = Math.max(0, start - BLANKS); i + LEAST <= low.length(); i++) {
-            anywhere.look(low, i, present);
-            if (!inWord) {
-                opening.look(low, i, present);
+        now.trie.each(low, Math.max(0, start - BLANKS), (literal, end) -> {
+            if (!present.mayHold(literal) && literal.countsBefore(end, low)) {
+                present.add(literal);
             }
-            inWord = isInWord(low.charAt(i));
-        }
+        });
         return present;
+    }
+
+    /** Most cues are made with the first texts: what was made since the last look is taken in by the many. */
+    private Known known() {
+        Known now = known;
+        boolean complete = now.literals == literalCount && now.cues == cueCount;
+        boolean waits = literalCount - now.literals <= now.literals / 2 && behind.get() < PATIENCE;
+        if (complete || waits && behind.incrementAndGet() < PATIENCE) {
+            return now;
+        }
+        synchronized (this) {
+            known = new Known(literalCount, cueCount, new LiteralTrie(all));
+            behind.set(0);
+            return known;
+        }
     }
 
     /** Whether no word can begin right behind it. */
     static boolean isInWord(char c) {
         return c == '_' || Character.isLetterOrDigit(c);
-    }
-
-    private static void mark(Literal[] bucket, String low, int at, Present present) {
-        if (bucket != null) {
-            for (Literal literal : bucket) {
-                if (!present.mayHold(literal) && low.startsWith(literal.letters, at)) {
-                    present.add(literal);
-                }
-            }
-        }
-    }
-
-    private static int pair(char first, char second) {
-        return (first << 7 ^ second) & (PAIRS - 1);
-    }
-
-    private static int beginning(String s, int from, int letters) {
-        int hash = 0;
-        for (int i = from; i < from + letters; i++) {
-            hash = hash * FACTOR + s.charAt(i);
-        }
-        return hash;
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
+import java.util.stream.Stream;
 import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.measure.Altitude;
@@ -43,7 +44,12 @@ class CueTest {
             })
     void cues(String regex, String text, boolean expected) {
         Cue cue = Cue.of(regex);
-        assertThat(new Cue.Searched(text).mayHold(cue)).isEqualTo(expected);
+        // a cue made lately may stand in the next texts, whatever they say
+        assertThat(Stream.generate(() -> new Cue.Searched(text))
+                        .limit(100)
+                        .skip(99)
+                        .map(s -> s.mayHold(cue)))
+                .containsExactly(expected);
     }
 
     @ParameterizedTest

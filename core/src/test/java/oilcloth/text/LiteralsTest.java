@@ -71,6 +71,24 @@ class LiteralsTest {
                 .isTrue();
     }
 
+    @Test
+    void whatIsMadeAmongTheTextsIsSoonToldExactly() {
+        Literals literals = new Literals();
+        Literals.Literal lid = literals.literal("lid", true);
+        literals.in("a lid");
+        for (String more : List.of("rim", "band", "wax")) {
+            literals.literal(more, false);
+            Literals.Present first = literals.in("solid wax");
+            assertThat(first.mayHold(lid)).isFalse();
+            assertThat(first.mayHold(literals.literal("wax", false))).isTrue();
+        }
+        Literals.Literal oven = literals.literal("oven", true);
+        List<Boolean> told = IntStream.range(0, 100)
+                .mapToObj(n -> literals.in("woven cloth").mayHold(oven))
+                .toList();
+        assertThat(told).endsWith(false, false, false);
+    }
+
     private static String letters(Random random, int length) {
         StringBuilder b = new StringBuilder();
         for (int i = 0; i < length; i++) {
