@@ -114,9 +114,7 @@ final class Altitudes {
     static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
-        if ((feet || metres)
-                && f.low() < LEAST_BARE
-                && (AWAY.opens(s.around(unit + 1, 0, 4)) || GONE.in(s.around(i, 4, 0)))) {
+        if ((feet || metres) && f.low() < LEAST_BARE && (s.opensAt(unit + 1, 4, AWAY) || s.isBefore(i, 4, GONE))) {
             return unit + 1;
         }
         // "my city 200 meter high"
@@ -129,9 +127,9 @@ final class Altitudes {
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
-                || feet && IN_THE_VALLEY.in(s.around(i, 4, 0))
-                || feet && AFTER_CANNING.in(s.around(i, 2, 0)) && (unit + 1 >= s.size() || s.is(unit + 1, "."))
-                || feet && ABOVE_WATER.opens(s.around(unit + 1, 0, 5))
+                || feet && s.isBefore(i, 4, IN_THE_VALLEY)
+                || feet && s.isBefore(i, 2, AFTER_CANNING) && (unit + 1 >= s.size() || s.is(unit + 1, "."))
+                || feet && s.opensAt(unit + 1, 5, ABOVE_WATER)
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
                                 || feet
@@ -164,7 +162,7 @@ final class Altitudes {
         if (band > i) {
             return band;
         }
-        if (OVER_A_LIMIT.in(s.around(i, 4, 0)) && f.low() >= LEAST_BARE) {
+        if (s.isBefore(i, 4, OVER_A_LIMIT) && f.low() >= LEAST_BARE) {
             return f.next();
         }
         boolean alone = f.next() >= s.size()
@@ -174,7 +172,7 @@ final class Altitudes {
                 && f.low() >= LEAST_BARE / 10.0
                 && f.low() <= Altitude.HIGHEST_FEET
                 && f.low() == f.high()
-                && (PLACE_IS.in(s.around(i, 6, 0)) || SHOWN.in(s.around(i, 8, 0)))) {
+                && (s.isBefore(i, 6, PLACE_IS) || s.isBefore(i, 8, SHOWN))) {
             state(s, draft, i, f, false, f.next());
             return f.next();
         }
@@ -190,7 +188,7 @@ final class Altitudes {
                     || before.contains("elev")
                     || before.contains("alt ")
                     || before.contains("at ")
-                    || HEIGHT_IS.in(s.around(i, 9, 0))
+                    || s.isBefore(i, 9, HEIGHT_IS)
                     || before.endsWith("ours is ")
                     || before.endsWith("mine is ")
                     || before.endsWith(", ")
@@ -242,7 +240,7 @@ final class Altitudes {
         String before = s.around(i, 3, 0);
         // "under 1,000 feet here" is one
         boolean below = (before.contains("below ") || before.contains("under "))
-                && !(endsClause(s, to) && ALTITUDE_BELOW.in(s.around(i, 6, 0)));
+                && !(endsClause(s, to) && s.isBefore(i, 6, ALTITUDE_BELOW));
         if (before.contains("above ")
                 || before.contains("over ")
                 || before.contains("per ")
@@ -265,7 +263,7 @@ final class Altitudes {
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
-        } else if ((s.has(OURS) || PLACE_IS.in(s.around(i, 6, 0)))
+        } else if ((s.has(OURS) || s.isBefore(i, 6, PLACE_IS))
                 && !s.has(LIKE_OURS)
                 && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
             // two places, one recipe: which of them holds is asked

@@ -115,7 +115,7 @@ final class Appearance {
         BESIDE.forEach(p -> s.mark(p, told));
         return IntStream.range(0, s.size())
                 .filter(i -> !told.get(i) && isAnotherFood(s, i, draft))
-                .filter(i -> NAMED.in(s.around(i, REACH, 0)))
+                .filter(i -> s.isBefore(i, REACH, NAMED))
                 .mapToObj(i -> s.span(i, i + 1))
                 .findFirst();
     }

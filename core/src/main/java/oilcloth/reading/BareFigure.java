@@ -74,16 +74,16 @@ final class BareFigure {
                 && figure <= LONGEST_TIME
                 && !isTold(draft, figure)
                 && !isWithin(s, i)
-                && !EATEN.in(s.around(i, 4, 0))
+                && !s.isBefore(i, 4, EATEN)
                 && !isSaidInPassing(s, i)
                 && !Residue.isOfSomethingElse(s, i)
-                && !(OTHER_FIGURE.in(s.around(i, REACH, 0)) && !s.has(FOLLOWED))
-                && !IN_THE_MORNING.opens(s.around(next, 0, 3))
-                && !PUT_AWAY.opens(s.around(next, 0, 4))
-                && !OF_SO_MANY.in(s.around(i, 3, 3))
+                && !(s.isBefore(i, REACH, OTHER_FIGURE) && !s.has(FOLLOWED))
+                && !s.opensAt(next, 3, IN_THE_MORNING)
+                && !s.opensAt(next, 4, PUT_AWAY)
+                && !s.isAround(i, 3, 3, OF_SO_MANY)
                 && !(s.is(i - 1, ":") && i > 1 && Talk.isAbout(s.token(i - 2).norm()))
                 && !s.has(OF_THE_HOUSE)
-                && !(s.has(CALLS) && Residue.HOUR.in(s.around(i, 1, 0)))
+                && !(s.has(CALLS) && s.isBefore(i, 1, Residue.HOUR))
                 && !isNearTheAltitude(s, draft, figure);
     }
 
@@ -98,8 +98,8 @@ final class BareFigure {
     private static final Cue STEAM = Cue.of("\\bsteam\\w*\\b");
 
     private static boolean isSaidInPassing(Sentence s, int i) {
-        return WAITS.in(s.around(i, 6, 0)) && !STEAM.in(s.around(i, 8, 0))
-                || !s.token(i).isNumber() && ROUND_FIGURE.in(s.around(i, 1, 0));
+        return s.isBefore(i, 6, WAITS) && !s.isBefore(i, 8, STEAM)
+                || !s.token(i).isNumber() && s.isBefore(i, 1, ROUND_FIGURE);
     }
 
     /** "Lived to 94", "in '19", "3 loads of 14", "Q5.", "not 35", "the old book said 15", "makes 4". */

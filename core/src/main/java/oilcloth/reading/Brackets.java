@@ -20,7 +20,7 @@ final class Brackets {
         Unit.Kind kind = counted.unit().kind();
         if (kind == Unit.Kind.MASS && s.is(end, "(")) {
             // "14 lb lima pods (4 qt shelled)": as it was readied
-            return READIED.opens(s.around(end, 0, LONGEST))
+            return s.opensAt(end, LONGEST, READIED)
                     ? Amounts.at(s.tokens(), end + 1).map(Amounts.Found::amount)
                     : Optional.empty();
         }
@@ -78,7 +78,7 @@ final class Brackets {
                 return end + 1;
             }
         }
-        if (FROM_THE_BOTTLE.opens(s.around(end, 0, 4))) {
+        if (s.opensAt(end, 4, FROM_THE_BOTTLE)) {
             // "lemon juice from the bottle, 2 T in each quart"
             return end + (s.is(end, "out") ? 4 : 3);
         }
@@ -155,9 +155,7 @@ final class Brackets {
 
     /** "(4 tsp to the gallon)": how salt the water is. */
     static boolean isStrength(Sentence s, int open) {
-        return s.is(open, "(")
-                && closing(s, open) > open
-                && STRENGTH.opens(s.around(open, 0, closing(s, open) - open + 1));
+        return s.is(open, "(") && closing(s, open) > open && s.opensAt(open, closing(s, open) - open + 1, STRENGTH);
     }
 
     private static final Cue WISHED = Cue.of(
@@ -191,7 +189,7 @@ final class Brackets {
     /** "3 to 6 tablespoons chili powder (I used 4)", "9 cups onions and peppers (I did 5 onion, 4 bell)": what was said already. */
     static int used(Sentence s, int open, Amount said) {
         int close = closing(s, open);
-        if (!s.is(open, "(") || close == open || !USED.opens(s.around(open, 0, close - open + 1))) {
+        if (!s.is(open, "(") || close == open || !s.opensAt(open, close - open + 1, USED)) {
             return open;
         }
         double sum = 0;
@@ -288,7 +286,7 @@ final class Brackets {
         int close = closing(s, k);
         boolean measures = s.is(k, "(")
                 && close > k
-                && (MEASURED.opens(s.around(k, 0, close - k + 1)) || isOfTheSame(s, lexicon, food, k, close));
+                && (s.opensAt(k, close - k + 1, MEASURED) || isOfTheSame(s, lexicon, food, k, close));
         return measures ? k : end;
     }
 
@@ -306,9 +304,7 @@ final class Brackets {
     /** "3 tbsp mustard seed (1 tsp per pint jar)": how what seasons is shared out. */
     static int sharedOut(Sentence s, int open) {
         int close = closing(s, open);
-        return s.is(open, "(") && close > open && OF_A_JAR.opens(s.around(open, 0, close - open + 1))
-                ? close + 1
-                : open;
+        return s.is(open, "(") && close > open && s.opensAt(open, close - open + 1, OF_A_JAR) ? close + 1 : open;
     }
 
     /** "12 cups tomatoes (and 2 lb onions)"; what a juice was pressed from is no other food. */

@@ -69,7 +69,7 @@ final class CannerTime {
                 || s.is(to, ")")
                 || s.is(to - 1, ".")
                 || ENDS.contains(s.token(to).norm());
-        return opens && (ends || s.is(to, "with") && afterIsCanner(s, to) || IN_A_BOIL.opens(s.around(to, 0, 7)));
+        return opens && (ends || s.is(to, "with") && afterIsCanner(s, to) || s.opensAt(to, 7, IN_A_BOIL));
     }
 
     /** "I set the fifteen-pound weight after ten minutes of steam and went 20 minutes". */
@@ -88,7 +88,7 @@ final class CannerTime {
 
     /** Whether a time is said to have been enough. @param to the token behind it */
     static boolean isEnough(Sentence s, int to) {
-        return ENOUGH.opens(s.around(to, 0, 3));
+        return s.opensAt(to, 3, ENOUGH);
     }
 
     private static final Cue POUNDS = Cue.of("\\b(pounds?|lbs?|psi)\\b|#");
@@ -113,26 +113,25 @@ final class CannerTime {
             return true;
         }
         // "I did them 18 minutes rather than 20"
-        if (INSTEAD.in(s.around(from, 0, to - from)) && !s.has(COOKS)) {
+        if (s.isAround(from, 0, to - from, INSTEAD) && !s.has(COOKS)) {
             return true;
         }
-        if (SAID.in(s.around(from, 5, 0)) && s.has(DONE_SO)) {
+        if (s.isBefore(from, 5, SAID) && s.has(DONE_SO)) {
             return true;
         }
-        if (AGAIN.in(s.around(from, 3, 0))
-                || JARS_GOT.in(s.around(from, 6, 0))
-                        && (IN_A_BOIL.opens(s.around(to, 0, 7)) || ONCE_THERE.opens(s.around(to, 0, 12)))) {
+        if (s.isBefore(from, 3, AGAIN)
+                || s.isBefore(from, 6, JARS_GOT) && (s.opensAt(to, 7, IN_A_BOIL) || s.opensAt(to, 12, ONCE_THERE))) {
             return true;
         }
         // "I run 15 min and they seal"
-        if (RUNS.in(s.around(from, 3, 0)) && (inCanner || !s.has(COOKS))) {
+        if (s.isBefore(from, 3, RUNS) && (inCanner || !s.has(COOKS))) {
             return true;
         }
         // "the weight was jiggling for 12 min"
-        if (WEIGHT_MOVED.in(s.around(from, 10, 0)) && !s.is(to, "of")) {
+        if (s.isBefore(from, 10, WEIGHT_MOVED) && !s.is(to, "of")) {
             return true;
         }
-        if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT) || WENT.in(s.around(from, 4, 0)) && POUNDS.in(before)) {
+        if (s.is(from - 1, "went") && s.has(UNDER_WEIGHT) || s.isBefore(from, 4, WENT) && POUNDS.in(before)) {
             return true;
         }
         boolean broken = false;
@@ -155,7 +154,7 @@ final class CannerTime {
                     // "Boiling water 20 min."
                     return true;
                 }
-                if (OF_A_LIQUID.opens(s.around(k + 1, 0, 4))) {
+                if (s.opensAt(k + 1, 4, OF_A_LIQUID)) {
                     return afterIsCanner(s, to);
                 }
                 if (s.is(k + 1, "gently") || s.is(k + 1, "slowly")) {
@@ -168,7 +167,7 @@ final class CannerTime {
                 if (noun) {
                     continue;
                 }
-                return afterIsCanner(s, to) && !OUT_AGAIN.in(s.around(to, 0, 9));
+                return afterIsCanner(s, to) && !s.isAround(to, 0, 9, OUT_AGAIN);
             }
             if (w.equals("weight") && (s.is(k + 1, "on") || s.is(k + 1, "for"))) {
                 return true;
@@ -191,7 +190,7 @@ final class CannerTime {
                 continue;
             }
             if (TimeWords.COOK.contains(w)) {
-                return afterIsCanner(s, to) && !OUT_AGAIN.in(s.around(to, 0, 9));
+                return afterIsCanner(s, to) && !s.isAround(to, 0, 9, OUT_AGAIN);
             }
             if (w.equals("down") && COMES.contains(k > 0 ? s.token(k - 1).norm() : "")) {
                 // "the pressure came down in about 40 minutes"
@@ -247,7 +246,7 @@ final class CannerTime {
                         && JarMentions.at(s, s.is(to + 1, "the") || s.is(to + 1, "my") ? to + 2 : to + 1)
                                 .filter(j -> j.next() >= s.size() || s.is(j.next(), ".") || s.is(j.next(), ","))
                                 .isPresent()
-                || s.is(to, "with") && BONES.opens(s.around(to, 0, 4))
+                || s.is(to, "with") && s.opensAt(to, 4, BONES)
                 || s.is(to, "per") && s.is(to + 1, "the")
                 || s.is(to, "because")
                 || s.is(to, "since")
@@ -287,9 +286,7 @@ final class CannerTime {
 
     private static boolean afterIsCanner(Sentence s, int behind) {
         int to = pastAltitude(s, behind);
-        if (TimeAtPounds.isBefore(s, to)
-                || IN_A_BOILER.opens(s.around(to, 0, 6))
-                || AT_A_BOIL.in(s.around(to, 0, 20))) {
+        if (TimeAtPounds.isBefore(s, to) || s.opensAt(to, 6, IN_A_BOILER) || s.isAround(to, 0, 20, AT_A_BOIL)) {
             return true;
         }
         // "Vent 10 min. 35 minutes at 11 psi": the next figure has a time of its own

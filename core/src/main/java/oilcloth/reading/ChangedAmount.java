@@ -42,7 +42,7 @@ final class ChangedAmount {
         while (verb >= 0 && BEFORE.contains(s.token(verb).norm())) {
             verb--;
         }
-        if (verb < 0 || !CHANGES.contains(s.token(verb).norm()) || NOT.in(s.around(verb, 2, 0))) {
+        if (verb < 0 || !CHANGES.contains(s.token(verb).norm()) || s.isBefore(verb, 2, NOT)) {
             return Optional.empty();
         }
         int k = past(s, i + match.length(), BEHIND);

@@ -119,7 +119,7 @@ final class ContextWords {
 
     /** "Celery, and mustard seeds". */
     private static boolean saysSeedsBehind(Sentence s, int from) {
-        return SEEDS_BEHIND.opens(s.around(from, 0, 7));
+        return s.opensAt(from, 7, SEEDS_BEHIND);
     }
 
     private static boolean saysOnly(Sentence s, int from, String name) {
@@ -185,7 +185,7 @@ final class ContextWords {
                 && draft.ingredients.stream().noneMatch(i -> i.amount().isPresent())) {
             return onlyOf(draft).map(f -> new Meant(f, amount.next()));
         }
-        boolean gave = amount.unitSaid() && GAVE.in(s.around(from, 5, 0));
+        boolean gave = amount.unitSaid() && s.isBefore(from, 5, GAVE);
         if (alone && gave) {
             List<Food> cut = named(guide, s, from).stream()
                     .filter(f -> f.kind().isProduce())
@@ -230,7 +230,7 @@ final class ContextWords {
 
     /** "Salted, a half teaspoon a pint". */
     private static boolean isSalting(Sentence s, int from, Amounts.Found amount) {
-        if (SALTS.in(s.around(from, 6, 0)) && amount.amount().unit().kind() == Unit.Kind.VOLUME) {
+        if (s.isBefore(from, 6, SALTS) && amount.amount().unit().kind() == Unit.Kind.VOLUME) {
             return true;
         }
         int before = s.is(from - 1, ",") || s.is(from - 1, ":") || s.is(from - 1, "to") || s.is(from - 1, "at")

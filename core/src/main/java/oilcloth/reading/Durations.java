@@ -155,14 +155,14 @@ final class Durations {
                         && (draft.facts.headspace().isPresent()
                                 || !draft.facts.pressures().isEmpty()
                                 || draft.facts.gauge().isPresent())
-                        && (STEAMED.in(s.around(i, 5, 0)) || s.has(PARTS) && OF_VENTING.in(s.around(i, 9, 0)));
+                        && (s.isBefore(i, 5, STEAMED) || s.has(PARTS) && s.isBefore(i, 9, OF_VENTING));
                 if (!vents) {
                     Preparing.time(s, draft, i, d);
                 }
                 if (draft.facts.prepared().size() == prepared
                         && d.clock()
                         && d.least() >= SHORTEST_PROCESS
-                        && !OF_VENTING.in(s.around(i, 5, d.next() - i + 5))) {
+                        && !s.isAround(i, 5, d.next() - i + 5, OF_VENTING)) {
                     draft.unplacedTimes.add(s.span(i, d.next()));
                 }
             }
@@ -198,49 +198,47 @@ final class Durations {
         if (s.is(d.next(), "later")
                 || s.is(d.next(), "after")
                         && !s.around(d.next(), 0, 6).contains("vent")
-                        && !AFTER_VENTING.opens(s.around(d.next(), 0, 8))
+                        && !s.opensAt(d.next(), 8, AFTER_VENTING)
                         && !isFromTheStart(s, draft, d.next())
                 || s.is(d.next(), "before")
                 || s.is(d.next(), "ahead")
-                || RESTING.opens(s.around(d.next(), 0, 4))
+                || s.opensAt(d.next(), 4, RESTING)
                 || s.is(d.next(), "ago")) {
             return;
         }
-        if (OR_LESS.opens(s.around(d.next(), 0, 2)) && LIMIT.in(s.around(i, 8, 0))) {
+        if (s.opensAt(d.next(), 2, OR_LESS) && s.isBefore(i, 8, LIMIT)) {
             return;
         }
         if (!draft.filled && Preparing.isInNewWater(s, i)) {
             return;
         }
         boolean moment = s.is(i, "a") && d.most() == 1;
-        boolean rests = d.most() <= LONGEST_REST && (RESTS.in(s.around(i, 8, 0)) || s.has(OPENED_BY_STEPS));
+        boolean rests = d.most() <= LONGEST_REST && (s.isBefore(i, 8, RESTS) || s.has(OPENED_BY_STEPS));
         if (moment || rests || d.most() <= LONGEST_REST && i == 0 && isBehindOff(s)) {
             return;
         }
-        if (OF_ITSELF.in(s.around(i, 6, 0))
-                || COME_TO.in(s.around(i, 8, 0))
-                || EXTRA.in(s.around(i, 1, d.next() - i))) {
+        if (s.isBefore(i, 6, OF_ITSELF) || s.isBefore(i, 8, COME_TO) || s.isAround(i, 1, d.next() - i, EXTRA)) {
             return;
         }
-        if (SAVED.in(s.around(i, 2, 0))
-                || TURNED.in(s.around(i, 4, 0))
-                || PINGED.in(s.around(i, 5, 0)) && !BOILED.opens(s.around(d.next(), 0, 6))
-                || OF_LIDS.in(s.around(i, 7, 0))) {
+        if (s.isBefore(i, 2, SAVED)
+                || s.isBefore(i, 4, TURNED)
+                || s.isBefore(i, 5, PINGED) && !s.opensAt(d.next(), 6, BOILED)
+                || s.isBefore(i, 7, OF_LIDS)) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING && WEIGHT_THEN.opens(s.around(d.next(), 0, 8))) {
+        if (d.most() <= LONGEST_VENTING && s.opensAt(d.next(), 8, WEIGHT_THEN)) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING && OF_STEAM.opens(s.around(d.next(), 0, 9))) {
+        if (d.most() <= LONGEST_VENTING && s.opensAt(d.next(), 9, OF_STEAM)) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING && VENTED.in(s.around(i, 6, 0)) && !AT_POUNDS.opens(s.around(d.next(), 0, 3))) {
+        if (d.most() <= LONGEST_VENTING && s.isBefore(i, 6, VENTED) && !s.opensAt(d.next(), 3, AT_POUNDS)) {
             return;
         }
-        if (d.most() <= LONGEST_VENTING && !s.low().contains("steam canner") && STEAMED.in(s.around(i, 5, 0))) {
+        if (d.most() <= LONGEST_VENTING && !s.low().contains("steam canner") && s.isBefore(i, 5, STEAMED)) {
             return;
         }
-        if (d.most() <= LONGEST_DIP && !draft.filled && TAKEN_OUT.opens(s.around(d.next(), 0, 7))) {
+        if (d.most() <= LONGEST_DIP && !draft.filled && s.opensAt(d.next(), 7, TAKEN_OUT)) {
             return;
         }
         if (d.most() <= LONGEST_DIP && DIPPED.in(Steps.around(s, i))) {
@@ -249,20 +247,20 @@ final class Durations {
         if (d.most() < SHORTEST_PROCESS
                 && draft.facts.headspace().isEmpty()
                 && !draft.inCanner
-                && INTO_WATER.in(s.around(i, 6, 0))) {
+                && s.isBefore(i, 6, INTO_WATER)) {
             return;
         }
         if (d.most() < SHORTEST_PROCESS
                 && !draft.filled
                 && !draft.inCanner
                 && draft.facts.headspace().isEmpty()
-                && IN_WATER.opens(s.around(d.next(), 0, 4))) {
+                && s.opensAt(d.next(), 4, IN_WATER)) {
             return;
         }
-        if (!draft.filled && SIMMERED.in(s.around(i, 4, 0)) && IN_WATER.opens(s.around(d.next(), 0, 4))) {
+        if (!draft.filled && s.isBefore(i, 4, SIMMERED) && s.opensAt(d.next(), 4, IN_WATER)) {
             return;
         }
-        if (draft.facts.headspace().isEmpty() && !draft.inCanner && COOKED_IN_WATER.in(s.around(i, 9, 0))) {
+        if (draft.facts.headspace().isEmpty() && !draft.inCanner && s.isBefore(i, 9, COOKED_IN_WATER)) {
             return;
         }
         Range words = s.span(i, d.next());
@@ -273,19 +271,19 @@ final class Durations {
             return;
         }
         // "last time I only gave it 10 minutes": a second thought about the time already told
-        boolean secondThought = !draft.facts.times().isEmpty() && GAVE.in(s.around(i, 5, 0));
+        boolean secondThought = !draft.facts.times().isEmpty() && s.isBefore(i, 5, GAVE);
         boolean steamed = d.least() > LONGEST_VENTING
                 && s.is(d.next(), "of")
                 && s.is(d.next() + 1, "steam")
                 && draft.facts.methods().stream().anyMatch(m -> m.value() == CanningMethod.STEAM);
         if (!secondThought
-                && !LABEL.in(s.around(i, 4, 0))
+                && !s.isBefore(i, 4, LABEL)
                 && !isTimed(s, draft, i, d)
                 && !steamed
                 && !Venting.before(s, i, d.next())
                 && !CannerTime.isGoverned(s, i, d.next(), draft.inCannerAt(words.start()))) {
             // "11 pounds on the dial. I give them fifteen minutes"
-            boolean given = GAVE.in(s.around(i, 5, 0))
+            boolean given = s.isBefore(i, 5, GAVE)
                     && (!draft.facts.methods().isEmpty()
                             || !draft.facts.pressures().isEmpty());
             if ((given || CannerTime.isAlone(s, i, d.next()) || CannerTime.isEnough(s, d.next()))
@@ -299,7 +297,7 @@ final class Durations {
         }
         Fact<ProcessTime> fact = fact(s, i, d);
         draft.facts.times().add(fact);
-        if (BOILED_BEFORE.in(s.around(i, 2, 0))) {
+        if (s.isBefore(i, 2, BOILED_BEFORE)) {
             draft.boiledTimes.add(fact);
         }
     }
@@ -360,13 +358,13 @@ final class Durations {
         boolean submerged = draft.facts.headspace().isPresent() && UNDER.in(before);
         return TIMED_IT.in(before)
                 || submerged
-                || COUNTED.in(s.around(i, 14, 0))
-                || FROM_A_JIGGLE.opens(s.around(d.next(), 0, 7))
+                || s.isBefore(i, 14, COUNTED)
+                || s.opensAt(d.next(), 7, FROM_A_JIGGLE)
                 || (d.least() > LONGEST_VENTING || isBath(draft))
                         && (TIMED.in(before)
                                 || s.is(d.next(), "timer") && draft.filled
-                                || AFTER_VENTING.opens(s.around(d.next(), 0, 8))
+                                || s.opensAt(d.next(), 8, AFTER_VENTING)
                                 || isFromTheStart(s, draft, d.next())
-                                || ON_THE_DIAL.opens(s.around(d.next(), 0, 6)));
+                                || s.opensAt(d.next(), 6, ON_THE_DIAL));
     }
 }

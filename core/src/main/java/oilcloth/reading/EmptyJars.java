@@ -36,8 +36,8 @@ final class EmptyJars {
                 && !(draft.filled && s.has(FILLED_FIRST) && !s.has(EMPTY_ONES))
                 && !((draft.filled || draft.facts.headspace().isPresent()) && s.has(UNDER_WATER))
                 && !draft.inCanner
-                && (!namesProcess(s, i) || FIRST.opens(s.around(d.next(), 0, 2)))
-                && !CANNER_NEXT.opens(s.around(d.next(), 0, 4));
+                && (!namesProcess(s, i) || s.opensAt(d.next(), 2, FIRST))
+                && !s.opensAt(d.next(), 4, CANNER_NEXT);
     }
 
     /** Whether the canner is told of too; of empty jars it is enough that their own clause does not. */

@@ -85,7 +85,7 @@ final class FigureFacts {
             }
         }
         for (int i = 0; i + 1 < s.size(); i++) {
-            if (s.token(i + 1).isNumber() && NUMBER_OF_JARS.in(s.around(i + 1, 4, 0))) {
+            if (s.token(i + 1).isNumber() && s.isBefore(i + 1, 4, NUMBER_OF_JARS)) {
                 s.claim(i + 1, i + 2);
             }
             // "October 3"
@@ -155,11 +155,11 @@ final class FigureFacts {
         if (u.is("psi")
                 || PressurePounds.at(s, unit)
                 || told && (PressurePounds.alone(s, draft, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
-            if (f.high() == 0 && ALL_ALONG.in(s.around(unit + 1, 0, 4))) {
+            if (f.high() == 0 && s.isAround(unit + 1, 0, 4, ALL_ALONG)) {
                 draft.doubt(s.span(i, unit + 1));
             }
             // "the gauge fell to 8 lb", "off heat, 0 psi by itself" is no pressure anybody processed at
-            boolean fell = FELL.in(s.around(i, 4, 0));
+            boolean fell = s.isBefore(i, 4, FELL);
             if (f.high() <= 30 && f.high() > 0 && !fell) {
                 draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, unit + 1)));
             }
@@ -207,7 +207,7 @@ final class FigureFacts {
         }
         boolean age = f.high() < OLDEST
                 && (!u.isWord() || u.is("and") || u.is("now") || u.is("this") || u.is("years"))
-                && AGE.in(s.around(i, 3, 0));
+                && s.isBefore(i, 3, AGE);
         return age ? n : year(s, i, f);
     }
 

@@ -172,7 +172,7 @@ final class HeadspaceFigures {
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
-        if (Referring.isTakenBack(s, to) || CUT.in(s.around(from, 4, 0))) {
+        if (Referring.isTakenBack(s, to) || s.isBefore(from, 4, CUT)) {
             return;
         }
         int start = s.token(from).range().start() - s.range().start();

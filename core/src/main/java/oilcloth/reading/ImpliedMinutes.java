@@ -52,8 +52,8 @@ final class ImpliedMinutes {
         }
         int next = f.get().next();
         boolean alone = next >= s.size() || ENDS.contains(s.token(next).norm());
-        boolean before = BATH_NEXT.opens(s.around(next, 0, 3));
-        boolean behind = alone && BATH.in(s.around(i, 3, 0));
+        boolean before = s.opensAt(next, 3, BATH_NEXT);
+        boolean behind = alone && s.isBefore(i, 3, BATH);
         if (!behind && !before) {
             return false;
         }
@@ -69,7 +69,7 @@ final class ImpliedMinutes {
         Optional<Numbers.Figure> f = s.token(i).isNumber()
                 ? Numbers.at(s.tokens(), i).filter(n -> n.low() >= SHORTEST && n.high() <= LONGEST_AT_PRESSURE)
                 : Optional.empty();
-        if (f.isEmpty() || !AT_PRESSURE.opens(s.around(f.get().next(), 0, 5))) {
+        if (f.isEmpty() || !s.opensAt(f.get().next(), 5, AT_PRESSURE)) {
             return false;
         }
         add(s, draft, i, f.get(), Optional.empty());
@@ -84,20 +84,20 @@ final class ImpliedMinutes {
                 && (besideTheBath(s, draft, i)
                         || atPressure(s, draft, i)
                         || s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i))
-                        || SO_IT_WAS.opens(s.around(i + 1, 0, 2)) && figured(s, draft, i));
+                        || s.opensAt(i + 1, 2, SO_IT_WAS) && figured(s, draft, i));
     }
 
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
     private static boolean figured(Sentence s, Draft draft, int i) {
-        boolean still = STILL.in(s.around(i, 4, 0)) || s.has(HERE) && GIVEN.in(s.around(i, 3, 0));
+        boolean still = s.isBefore(i, 4, STILL) || s.has(HERE) && s.isBefore(i, 3, GIVEN);
         boolean said = still
                 || s.is(i - 1, "figured")
-                || SO_IT_WAS.opens(s.around(i + 1, 0, 2))
+                || s.opensAt(i + 1, 2, SO_IT_WAS)
                 || s.is(i - 1, "processed")
                 || s.is(i - 1, "did")
                 || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
-        if (!said || !alone && !SO_IT_WAS.opens(s.around(i + 1, 0, 2))) {
+        if (!said || !alone && !s.opensAt(i + 1, 2, SO_IT_WAS)) {
             return false;
         }
         String before =

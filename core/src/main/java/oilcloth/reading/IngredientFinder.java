@@ -111,11 +111,11 @@ final class IngredientFinder {
             return i;
         }
         boolean part = !found.get().unitSaid() && found.get().amount().high() < 1;
-        if (part && REDUCED.in(s.around(i, 3, 0))) {
+        if (part && s.isBefore(i, 3, REDUCED)) {
             // "until the volume is reduced one-half and ketchup rounds up on a spoon"
             return found.get().next();
         }
-        if (INCH_AND.in(s.around(i, 3, 1))) {
+        if (s.isAround(i, 3, 1, INCH_AND)) {
             // "an inch and a half of water"
             return i;
         }
@@ -137,7 +137,7 @@ final class IngredientFinder {
             // "pressed down in a ten gallon crock"
             return amount.next();
         }
-        if (AT_MOST.in(s.around(i, 3, 0)) && AT_A_TIME.in(s.around(amount.next(), 0, 7))) {
+        if (s.isBefore(i, 3, AT_MOST) && s.isAround(amount.next(), 0, 7, AT_A_TIME)) {
             // "no more than 6 to 8 cups of juice at a time"
             int time = amount.next();
             while (!s.is(time, "time")) {
@@ -146,7 +146,7 @@ final class IngredientFinder {
             return time + 1;
         }
         boolean counted = !amount.unitSaid();
-        if (counted && amount.amount().high() < 1 && OF_THE.opens(s.around(amount.next(), 0, 3))) {
+        if (counted && amount.amount().high() < 1 && s.opensAt(amount.next(), 3, OF_THE)) {
             // "1/3 of the apples"
             return amount.next();
         }
@@ -328,7 +328,7 @@ final class IngredientFinder {
                 || match.food().name().equals("butter")
                         && s.is(i - 1, "the")
                         && Facts.values(draft.facts.forms()).contains("butter")
-                || VINEGAR_FROM.in(s.around(i, 16, 0))) {
+                || s.isBefore(i, 16, VINEGAR_FROM)) {
             return end;
         }
         if ((match.food().isAcidulant() || AcidWords.isWholeFruit(match.food())) && AcidWords.isAskedOf(s)) {
@@ -370,7 +370,7 @@ final class IngredientFinder {
             open = s.is(k, "(") || open && !s.is(k, ")");
         }
         Range range = s.span(from, open && s.is(to, ")") ? to + 1 : to);
-        boolean cut = CUT.in(s.around(from, 0, to - from));
+        boolean cut = s.isAround(from, 0, to - from, CUT);
         Food acid = cut ? named : AcidWords.kind(guide, s, named, amount);
         Food food = ContextWords.kind(guide, s, acid, amount, from);
         boolean aside = PouredOff.is(s, draft, food, from);

@@ -107,15 +107,15 @@ final class JarCounts {
 
     /** "I canned 14 pints of asparagus" tells jars; "14 pints of tomatoes" in a list is a measure. */
     static boolean measuresOut(Sentence s, int figure, int behind) {
-        if (s.isItem() && OUT_OF_CANS.opens(s.around(behind, 0, 4))) {
+        if (s.isItem() && s.opensAt(behind, 4, OUT_OF_CANS)) {
             return true;
         }
-        return isMeasure(s, behind) && !OF_MEAT.opens(s.around(behind, 0, 4)) && !isPutUp(s, figure, behind);
+        return isMeasure(s, behind) && !s.opensAt(behind, 4, OF_MEAT) && !isPutUp(s, figure, behind);
     }
 
     private static boolean isPutUp(Sentence s, int figure, int behind) {
         String before = s.around(figure, 4, 0);
-        return PUT_UP.in(before) || MADE.in(before) && !LIQUID.opens(s.around(behind, 0, 5));
+        return PUT_UP.in(before) || MADE.in(before) && !s.opensAt(behind, 5, LIQUID);
     }
 
     /** The token where a whole figure right before the jar begins; -1 where there is none. */
@@ -140,7 +140,7 @@ final class JarCounts {
     /** "21 lb = 7 qt". */
     static boolean isWhatComes(Sentence s, int i) {
         int figure = figureBefore(s, i);
-        return figure > 0 && COMES_TO.in(s.around(figure, 2, 0));
+        return figure > 0 && s.isBefore(figure, 2, COMES_TO);
     }
 
     /** "12 pts. raw pack", "9 pts". */
@@ -154,11 +154,11 @@ final class JarCounts {
     static boolean countsJars(Sentence s, int i) {
         int figure = figureBefore(s, i);
         return figure < 0
-                || figure == 0 && HOW_MANY.opens(s.around(i + 1, 0, 3))
+                || figure == 0 && s.opensAt(i + 1, 3, HOW_MANY)
                 || isPutUp(s, figure, i + 1)
-                || IN_LOADS.opens(s.around(i + 1, 0, 4))
+                || s.opensAt(i + 1, 4, IN_LOADS)
                 || isWhatComes(s, i)
-                || OF_MEAT.opens(s.around(i + 1, 0, 4));
+                || s.opensAt(i + 1, 4, OF_MEAT);
     }
 
     private JarCounts() {}

@@ -62,12 +62,12 @@ final class JarMentions {
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {
                 continue;
             }
-            boolean apart = SUITED.opens(s.around(found.get().next(), 0, 7))
-                    || s.is(found.get().next(), "lids");
+            boolean apart =
+                    s.opensAt(found.get().next(), 7, SUITED) || s.is(found.get().next(), "lids");
             boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
-            boolean none = s.is(i - 1, "no") || s.is(i - 1, "not") || NOT_FOR.in(s.around(i, 3, 0));
-            apart |= GENERALLY.opens(s.around(found.get().next(), 0, 4)) || OF_A_LOAD.in(s.around(i, 5, 0));
-            if (share || none || apart || HOLDS.in(s.around(i, 3, 0))) {
+            boolean none = s.is(i - 1, "no") || s.is(i - 1, "not") || s.isBefore(i, 3, NOT_FOR);
+            apart |= s.opensAt(found.get().next(), 4, GENERALLY) || s.isBefore(i, 5, OF_A_LOAD);
+            if (share || none || apart || s.isBefore(i, 3, HOLDS)) {
                 // "half cup water/quart of fruit", "a rack that holds seven quarts", "no quarts", "out of quart lids"
                 s.claim(i, found.get().next());
                 continue;
@@ -143,18 +143,18 @@ final class JarMentions {
             return false;
         }
         String before = i > 1 ? s.token(i - 2).norm() : "";
-        boolean dose = DOSED.contains(before) && DOSE.in(s.around(i - 2, 8, 0));
+        boolean dose = DOSED.contains(before) && s.isBefore(i - 2, 8, DOSE);
         return !dose && !NOT_MEASURED.contains(before);
     }
 
     private static boolean perJar(Sentence s, int i) {
         return s.is(i - 1, "per")
-                || s.is(i - 1, "/") && DOSE.in(s.around(i - 1, 6, 0))
+                || s.is(i - 1, "/") && s.isBefore(i - 1, 6, DOSE)
                 || s.is(i - 1, "each")
                 || s.is(i - 1, "every")
                 || s.is(i - 1, "a")
                 || toThe(s, i)
-                || SPOONS_IN.in(s.around(i, 6, 0));
+                || s.isBefore(i, 6, SPOONS_IN);
     }
 
     /** "2 tablespoons in each quart (1 T in pints)". */
@@ -222,7 +222,7 @@ final class JarMentions {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         // "1 tsp salt/qt": what a spoon is measured for
-        if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, "/") && DOSE.in(s.around(i - 1, 6, 0))) {
+        if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, "/") && s.isBefore(i - 1, 6, DOSE)) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         // "pt jars", "qt. jars"

@@ -74,7 +74,7 @@ final class JarShare {
                 s.low().substring(0, s.token(to - 1).range().end() - s.range().start());
         return JarDoses.isOfAJar(amount)
                         && (told.contains("s with ") && WITH_SPOONS.in(told)
-                                || IN_THE_BOTTOM.opens(s.around(to, 0, 7)) && s.wholeHas(NAMES_JARS))
+                                || s.opensAt(to, 7, IN_THE_BOTTOM) && s.wholeHas(NAMES_JARS))
                 ? Optional.of(new Ingredient.PerJar(Optional.empty()))
                 : Optional.empty();
     }
@@ -163,7 +163,7 @@ final class JarShare {
             boolean jar = each
                     && (s.is(per + 1, "jar")
                             || per + 1 < s.size() && JarMentions.at(s, per + 1).isPresent()
-                            || OF_THE_JARS.opens(s.around(per + 1, 0, 5)));
+                            || s.opensAt(per + 1, 5, OF_THE_JARS));
             if (jar) {
                 int at = number == k ? k - 1 : number;
                 Optional<Amounts.Found> found = Amounts.at(s.tokens(), at)

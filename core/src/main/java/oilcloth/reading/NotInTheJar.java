@@ -49,7 +49,7 @@ final class NotInTheJar {
 
     /** "I have always left the lemon out". */
     private static boolean isLeftOut(Sentence s, int i, int end) {
-        return s.is(end, "out") && !STAYS.opens(s.around(end + 1, 0, 2)) && LEAVES.in(s.around(i, 4, 0));
+        return s.is(end, "out") && !s.opensAt(end + 1, 2, STAYS) && s.isBefore(i, 4, LEAVES);
     }
 
     /** "Her card has flour and butter, I left both out". */
@@ -64,7 +64,7 @@ final class NotInTheJar {
 
     /** Remembers whose directions were followed: they may be another food's. */
     static void noteDirections(Sentence s, Draft draft, int i, int end, Food food) {
-        boolean followed = DIRECTIONS_FOR.in(s.around(i, 5, 0)) || isAboutIt(s, i) && s.has(GONE_BY);
+        boolean followed = s.isBefore(i, 5, DIRECTIONS_FOR) || isAboutIt(s, i) && s.has(GONE_BY);
         if (followed && food.kind().isProduce()) {
             draft.directionsFor.put(s.span(i, end), food);
             // where no other food is named they are its own
@@ -90,7 +90,7 @@ final class NotInTheJar {
 
     /** @param end the token behind the food */
     static boolean isNameOfRecipe(Sentence s, int i, int end) {
-        return OF_A_RECIPE.opens(s.around(end, 0, 2)) && FOLLOWED.in(s.around(i, 6, 0));
+        return s.opensAt(end, 2, OF_A_RECIPE) && s.isBefore(i, 6, FOLLOWED);
     }
 
     /** "Got your handout on summer squash": what a paper is about. */
@@ -101,7 +101,7 @@ final class NotInTheJar {
             Cue.of("\\b(went|go|going|goes) by\\b|\\b(used?|follow\\w*|says?|said|has|gives?|gave|called for)\\b");
 
     private static boolean isAboutIt(Sentence s, int i) {
-        return !s.isItem() && PAPER_ON.in(s.around(i, 6, 0));
+        return !s.isItem() && s.isBefore(i, 6, PAPER_ON);
     }
 
     private static final Cue OR_CALLED = Cue.of(
@@ -112,7 +112,7 @@ final class NotInTheJar {
 
     /** "Dried limas, or butter beans if you're from here": another name of it. */
     private static boolean isAnotherName(Sentence s, int i, int end) {
-        return !s.isItem() && OR_CALLED.in(s.around(i, 6, 0)) && SOMEWHERE.opens(s.around(end, 0, 5));
+        return !s.isItem() && s.isBefore(i, 6, OR_CALLED) && s.opensAt(end, 5, SOMEWHERE);
     }
 
     private static final Cue TRADE = Cue.of("\\b(trades?|traded|swaps?|swapped|exchanged?)\\b");
@@ -129,7 +129,7 @@ final class NotInTheJar {
                 && !s.has(Vocabulary.ADD)
                 && !s.has(IN_IT_WENT)
                 && !Serving.isPutIn(s)
-                && CHANGES_HANDS.in(s.around(i, 4, 0));
+                && s.isBefore(i, 4, CHANGES_HANDS);
     }
 
     /** "Sauce without meat", "mock apple rings", "squash instead of pumpkin". */
@@ -137,7 +137,7 @@ final class NotInTheJar {
             "\\b(without|w/o|minus|no|not|instead of|in place of|rather than|mock) (any |the |my |added |fresh |real |actual |a lick of )*(\\w+ (or|nor) )?$");
 
     static boolean isDenied(Sentence s, int i) {
-        return DENIED.in(s.around(i, 6, 0));
+        return s.isBefore(i, 6, DENIED);
     }
 
     /** "It gels like pudding", "bright as marigolds": what it looks or tastes like. */
@@ -145,7 +145,7 @@ final class NotInTheJar {
             "\\b(faster|slower|quicker|sooner|longer|easier|harder|tougher|softer|safer|cheaper|lighter) than (a |the )?$|\\b(tastes?|tasted|looks?|looked|smells?|smelled|gels?|gelled|shines?|feels?|felt|sounds?|it's|they're|is|are|was|were|turned out|came out|comes out) (just |exactly |kind of |sort of |something |a (bit|little) |more )?like (a |an |the |some |real |fresh |good |weak |strong |dirty |old )*$|\\b(thick|thin|clear|stringy|stiff|slimy|sticky|cloudy|white|brown|sour|sweet|hard|soft) like (a |an |the )?$|, (just |sort of |kind of |something |much |exactly |almost )?like (a |an |the |some )?$|\\b(blue|pale|black|round|bright|red|sweet|green|yellow|dark|thick|smooth|clear|hard|soft|pretty|big|small|crisp|brown|white|orange|gold\\w*) as (a |an |the |robin'?s? |goose |bird'?s? )*$");
 
     private static boolean isLikeness(Sentence s, int i) {
-        return !s.isItem() && LIKENESS.in(s.around(i, 7, 0));
+        return !s.isItem() && s.isBefore(i, 7, LIKENESS);
     }
 
     /** "Corn relish is next week", "the ketchup is for another day". */
@@ -182,7 +182,7 @@ final class NotInTheJar {
     /** @param end the token behind the food */
     private static boolean isSpilled(Sentence s, int i, int end) {
         String behind = s.around(end, 0, 5);
-        return SPILLED.in(s.around(i, 2, 0)) && (ON_A_THING.opens(behind) || s.has(OF_PAPER) && ON_IT.opens(behind));
+        return s.isBefore(i, 2, SPILLED) && (ON_A_THING.opens(behind) || s.has(OF_PAPER) && ON_IT.opens(behind));
     }
 
     /** "Chased by a goose", "the turkey got out": an animal about its own business. */
@@ -223,8 +223,7 @@ final class NotInTheJar {
             "rabbits");
 
     static boolean isAnimal(Sentence s, int i, int end) {
-        return LIVE.contains(s.token(end - 1).norm())
-                && (BY_AN_ANIMAL.in(s.around(i, 5, 0)) || ACTS.opens(s.around(end, 0, 3)));
+        return LIVE.contains(s.token(end - 1).norm()) && (s.isBefore(i, 5, BY_AN_ANIMAL) || s.opensAt(end, 3, ACTS));
     }
 
     /** What comes after the "but I don't" is done. */
@@ -233,7 +232,7 @@ final class NotInTheJar {
     }
 
     private static boolean isNotThere(Sentence s, int end) {
-        return NOT_THERE.in(s.around(end, 0, 6));
+        return s.isAround(end, 0, 6, NOT_THERE);
     }
 
     /** "Gave away the other 40 zucchini". */
@@ -242,7 +241,7 @@ final class NotInTheJar {
 
     /** @param i the amount, or the food where it has none */
     static boolean isGivenAway(Sentence s, int i) {
-        return GIVEN_AWAY.in(s.around(i, 6, 0));
+        return s.isBefore(i, 6, GIVEN_AWAY);
     }
 
     /** "My neighbor left four zucchini on my porch again so I had no choice". */
@@ -265,11 +264,11 @@ final class NotInTheJar {
         return isFreeOfIt(s, end)
                 || isNotThere(s, end)
                 || isForLater(s.around(end, 0, 6))
-                || AT_SUPPER.opens(s.around(end, 0, 8))
+                || s.opensAt(end, 8, AT_SUPPER)
                 || isSpilled(s, i, end)
                 || isLeftOut(s, i, end)
                 || isInNone(s, i)
-                || LEFT_THEM.in(s.around(end, 0, s.size())) && !s.has(WE_PUT)
+                || s.isAround(end, 0, s.size(), LEFT_THEM) && !s.has(WE_PUT)
                 || isNotHeeded(s, i);
     }
 
@@ -278,7 +277,7 @@ final class NotInTheJar {
             "\\b(same|just|exactly|like|as) (as |like )?(i|we|she|he|they|mom|mother|grandma|you) (always |usually |also )?((do|does|did|can|canned|process\\w*)( (it|them))?( for| with| on)?|(use|used|run|ran|give|gave)( (it|them))? (for|with|on)) (the |our |my |her |his |your )?$");
 
     private static boolean isModel(Sentence s, int i) {
-        return !s.isItem() && AS_WE_DO.in(s.around(i, 7, 0));
+        return !s.isItem() && s.isBefore(i, 7, AS_WE_DO);
     }
 
     /** Another's, a likeness, a model, or another name of what is named already. */
@@ -294,7 +293,7 @@ final class NotInTheJar {
             Cue.of("\\b(on|out|at|near|off|from|up|by|in|over|along|down) (the |our |old )?(\\w+ )?$");
 
     private static boolean isPlace(Sentence s, int i, int end) {
-        boolean place = !s.isItem() && PLACE.opens(s.around(end, 0, 2)) && AT.in(s.around(i, 3, 0));
+        boolean place = !s.isItem() && s.opensAt(end, 2, PLACE) && s.isBefore(i, 3, AT);
         if (place) {
             s.claim(end, Math.min(s.size(), end + 2));
         }

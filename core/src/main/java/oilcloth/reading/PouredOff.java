@@ -57,7 +57,7 @@ final class PouredOff {
 
     /** Whether the words around a token say that fat was drained off. */
     static boolean drainsFat(Sentence s, int at) {
-        return FAT_DRAINED.in(s.around(at, 5, 4));
+        return s.isAround(at, 5, 4, FAT_DRAINED);
     }
 
     private static final Cue KEPT = Cue.of(

@@ -90,7 +90,7 @@ final class Preparing {
             Cue.of("\\b(fresh|new|clean) water ?,? ?((brought|bring|back|and) )*to a (full |hard )?boil ?,? ?(for )?$");
 
     static boolean isInNewWater(Sentence s, int i) {
-        return AT_A_BOIL.in(s.around(i, 9, 0));
+        return s.isBefore(i, 9, AT_A_BOIL);
     }
 
     /** A time that is not the canner's: how long the food is boiled, where that is what it is. */
@@ -107,7 +107,7 @@ final class Preparing {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.SOAKED, d.most()), s.span(i, d.next())));
-        } else if (heatBefore(s, i) || isInNewWater(s, i) || BOIL_NEXT.opens(s.around(d.next(), 0, 6))) {
+        } else if (heatBefore(s, i) || isInNewWater(s, i) || s.opensAt(d.next(), 6, BOIL_NEXT)) {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.HEATED, d.most()), s.span(i, d.next())));
@@ -139,10 +139,7 @@ final class Preparing {
         double each = unit.startsWith("day")
                 ? 1
                 : unit.startsWith("week") || unit.startsWith("wk") ? 7 : unit.startsWith("month") ? 30 : 0;
-        if (each > 0
-                && !RECURRING.in(s.around(i, 2, 0))
-                && !KEEPS.in(s.around(i, 5, 0))
-                && !AGO.opens(s.around(d.next(), 0, 2))) {
+        if (each > 0 && !s.isBefore(i, 2, RECURRING) && !s.isBefore(i, 5, KEEPS) && !s.opensAt(d.next(), 2, AGO)) {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.STOOD, d.most() * each), s.span(i, d.next())));
@@ -212,7 +209,7 @@ final class Preparing {
             while (s.is(u, "-")) {
                 u++;
             }
-            if (u < s.size() && INCH.contains(s.token(u).norm()) && PIECES.opens(s.around(u + 1, 0, 4))) {
+            if (u < s.size() && INCH.contains(s.token(u).norm()) && s.opensAt(u + 1, 4, PIECES)) {
                 draft.facts
                         .prepared()
                         .add(Fact.read(

@@ -65,17 +65,16 @@ final class PressurePounds {
                 || !s.token(figure + 1).isWord()
                 || GOES_ON.contains(s.token(figure + 1).norm());
         return WEIGHTS.contains(s.token(figure).norm())
-                && (ends && (WEIGHT_ON.in(s.around(figure, 3, 0)) || WEIGHT_AT.in(s.around(figure, 5, 0)))
-                        || s.is(figure + 1, "weight") && WHICH.in(s.around(figure, 1, 0)));
+                && (ends && (s.isBefore(figure, 3, WEIGHT_ON) || s.isBefore(figure, 5, WEIGHT_AT))
+                        || s.is(figure + 1, "weight") && s.isBefore(figure, 1, WHICH));
     }
 
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
     static boolean bare(Sentence s, int figure, boolean gaugeTold) {
-        return (s.has(GAUGE)
-                        || gaugeTold && (MINUTES_AT.in(s.around(figure, 3, 0)) || KEPT_AT.in(s.around(figure, 5, 0))))
-                && (BARE.in(s.around(figure, 6, 0))
+        return (s.has(GAUGE) || gaugeTold && (s.isBefore(figure, 3, MINUTES_AT) || s.isBefore(figure, 5, KEPT_AT)))
+                && (s.isBefore(figure, 6, BARE)
                         || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
-                                && ON_THE_DIAL.opens(s.around(figure + 1, 0, 4)));
+                                && s.opensAt(figure + 1, 4, ON_THE_DIAL));
     }
 
     /** "75 minutes at 11 on the dial gauge". */
@@ -129,7 +128,7 @@ final class PressurePounds {
         if (!pounds || !isFull(draft) || f.low() < LEAST || f.high() > MOST || s.isItem() || s.is(unit + 1, "of")) {
             return false;
         }
-        if (THEN_MINUTES.opens(s.around(unit, 0, 16))) {
+        if (s.opensAt(unit, 16, THEN_MINUTES)) {
             return true;
         }
         // "I used 10 pounds and got 7 quarts" weighs what is canned
@@ -139,7 +138,7 @@ final class PressurePounds {
                 : unit + 1 >= s.size()
                         || !s.token(unit + 1).isWord()
                         || GOES_ON.contains(s.token(unit + 1).norm());
-        return ends && BROUGHT_TO.in(s.around(unit - 1, 4, 0)) && !s.has(WEIGHED);
+        return ends && s.isBefore(unit - 1, 4, BROUGHT_TO) && !s.has(WEIGHED);
     }
 
     private static boolean isFull(Draft draft) {
@@ -163,12 +162,12 @@ final class PressurePounds {
     static boolean at(Sentence s, int unit) {
         Token u = s.token(unit);
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))
-                || OFF_BY.in(s.around(unit, 4, 0))
+                || s.isBefore(unit, 4, OFF_BY)
                 || s.is(unit + 1, "weight") && isOfACrock(s)
                 || LOTS.contains(unit + 1 < s.size() ? s.token(unit + 1).norm() : "")) {
             return false;
         }
-        if (s.around(unit, 4, 0).contains("pressure : ") || WEIGHT_BEFORE.in(s.around(unit, 4, 0))) {
+        if (s.around(unit, 4, 0).contains("pressure : ") || s.isBefore(unit, 4, WEIGHT_BEFORE)) {
             return true;
         }
         String after = s.around(unit, 0, 4);
@@ -191,7 +190,7 @@ final class PressurePounds {
             return true;
         }
         return TIMES_MINUTES.in(after)
-                || s.has(PRESSURE_NEAR) && OF_TWO.opens(s.around(unit, 0, 5))
+                || s.has(PRESSURE_NEAR) && s.opensAt(unit, 5, OF_TWO)
                 || after.contains("pressure")
                 || after.contains("weighted")
                 || after.contains("dial")
@@ -200,10 +199,10 @@ final class PressurePounds {
                 || after.contains("regulator")
                 || after.contains("jiggler")
                 || after.contains("rocker")
-                || (s.has(GAUGE) || s.has(WEIGHT_GOES_ON) || HELD.opens(s.around(unit + 1, 0, 7)))
-                        && HELD_AT.in(s.around(unit, 6, 0))
-                || GAUGE_BEFORE.in(s.around(unit, 5, 0))
-                || MINUTES_AT.in(s.around(unit, 5, 0))
+                || (s.has(GAUGE) || s.has(WEIGHT_GOES_ON) || s.opensAt(unit + 1, 7, HELD))
+                        && s.isBefore(unit, 6, HELD_AT)
+                || s.isBefore(unit, 5, GAUGE_BEFORE)
+                || s.isBefore(unit, 5, MINUTES_AT)
                 || s.is(unit + 1, "for") && s.is(unit - 2, "at")
                 || (s.has(PRESSURE_NEAR)
                         && (s.around(unit, 4, 0).contains("min")

@@ -101,7 +101,7 @@ final class Referring {
         boolean told = s.is(i - 1, "=")
                 || bought
                         && (s.is(i - 1, ",") || s.is(i - 1, "so") && s.is(i - 2, ","))
-                        && PREPARED.opens(s.around(amount.next(), 0, 4))
+                        && s.opensAt(amount.next(), 4, PREPARED)
                         && namesNoOther(s, lexicon, before.food(), amount.next());
         if (told && bought) {
             draft.ingredients.set(last, before.withAmount(amount.amount()));
@@ -125,7 +125,7 @@ final class Referring {
             "([.…,—–-] )*(well ,? ?(?=no))?(no(?= ,? ?(half|a |one|\\d))|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?([\\d½¼¾]|half\\b|one\\b)");
 
     static boolean isTakenBack(Sentence s, int next) {
-        return TAKEN_BACK.opens(s.around(next, 0, 8));
+        return s.opensAt(next, 8, TAKEN_BACK);
     }
 
     private static final Cue CORRECTION = Cue.of(

@@ -91,7 +91,7 @@ final class Residue {
                 s.claim(i, i + FIGURES_OF_A_CLOCK);
                 continue;
             }
-            if (OF_CLOTH.opens(s.around(i + 1, 0, 5))
+            if (s.opensAt(i + 1, 5, OF_CLOTH)
                     || isNumbered(s, i)
                     || isEars(s, i)
                     || isSound(s, i)
@@ -103,7 +103,7 @@ final class Residue {
                 continue;
             }
             // "8 cloves garlic (1 per jar)" only shares out what was read
-            boolean shares = PER.opens(s.around(i + 1, 0, 3))
+            boolean shares = s.opensAt(i + 1, 3, PER)
                     && !s.low().contains("juice")
                     && !s.low().contains("acid")
                     && !s.low().contains("vinegar");
@@ -116,13 +116,13 @@ final class Residue {
 
             bears &= !isDate(s.token(i).norm())
                     && !isYear(s, i)
-                    && !DATED.in(s.around(i, 3, 0))
+                    && !s.isBefore(i, 3, DATED)
                     && !isTime(s, i)
                     && !isHeat(s, i)
                     && !isVenting(s, i)
                     && !isCountOfJars(s, i)
                     && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "")
-                    && !OF_THE_DEPTH.opens(s.around(i + 1, 0, 4));
+                    && !s.opensAt(i + 1, 4, OF_THE_DEPTH);
             int end = i + 1;
             while (end < s.size() && end < i + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
                 end++;
@@ -147,8 +147,8 @@ final class Residue {
                 || isHeat(s, i)
                 || isCountOfJars(s, i)
                 || isDate(s.token(i).norm())
-                || DATED.in(s.around(i, 3, 0))
-                || OF_THE_DEPTH.opens(s.around(i + 1, 0, 4));
+                || s.isBefore(i, 3, DATED)
+                || s.opensAt(i + 1, 4, OF_THE_DEPTH);
     }
 
     private static final int FIGURES_OF_A_CLOCK = 3;
@@ -161,7 +161,7 @@ final class Residue {
     private static boolean isMinutes(Sentence s, int i) {
         return s.is(i + 1, ":")
                 && s.is(i + 2, "00")
-                && !HOUR.in(s.around(i, 1, 0))
+                && !s.isBefore(i, 1, HOUR)
                 && !(i + 3 < s.size() && HALF_DAY.contains(s.token(i + 3).norm()));
     }
 
@@ -287,7 +287,7 @@ final class Residue {
     private static boolean isHeight(Sentence s, int i) {
         return s.token(i).raw().matches("1?\\d,\\d{3}")
                 && !s.is(i - 1, "$")
-                && (i + 1 >= s.size() || !s.token(i + 1).isWord() || HERE.opens(s.around(i + 1, 0, 2)));
+                && (i + 1 >= s.size() || !s.token(i + 1).isWord() || s.opensAt(i + 1, 2, HERE));
     }
 
     /** "Dial gauge (checked 5/2)". */
@@ -306,7 +306,7 @@ final class Residue {
         int before = s.token(i).range().start() - 1;
         boolean cut =
                 before >= 0 && (s.whole().charAt(before) == '\'' || s.whole().charAt(before) == '’');
-        return cut && s.token(i).raw().matches("\\d\\d") && YEAR.in(s.around(i - 1, 3, 0));
+        return cut && s.token(i).raw().matches("\\d\\d") && s.isBefore(i - 1, 3, YEAR);
     }
 
     /** "11 lb, vented 10, 60 min", "30 min, 10 vent", "lid off, waited 10": minutes of steam, and of rest. */
@@ -344,12 +344,12 @@ final class Residue {
 
     /** "all 14 jars pinged": a count that nothing rests on. */
     private static boolean isCountOfJars(Sentence s, int i) {
-        return PINGED.opens(s.around(i + 1, 0, 4)) && !s.has(FALLEN)
+        return s.opensAt(i + 1, 4, PINGED) && !s.has(FALLEN)
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
-                || s.is(i + 1, "of") && s.is(i + 2, "them") && JARS_BEFORE.in(s.around(i, 2, 0))
-                || POTS.opens(s.around(i + 1, 0, 3))
-                || SO_MANY_OF.in(s.around(i, i > 1 ? 2 : i, 4))
-                || s.is(i + 1, "jars") && MAKES.in(s.around(i, 4, 0));
+                || s.is(i + 1, "of") && s.is(i + 2, "them") && s.isBefore(i, 2, JARS_BEFORE)
+                || s.opensAt(i + 1, 3, POTS)
+                || s.isAround(i, i > 1 ? 2 : i, 4, SO_MANY_OF)
+                || s.is(i + 1, "jars") && s.isBefore(i, 4, MAKES);
     }
 
     /** "Simmered 30 minutes or so, more like 45". */
@@ -370,7 +370,7 @@ final class Residue {
         boolean cooking = COOKING.contains(verb)
                 || s.is(i - 1, "another")
                         && (s.low().contains("boil") || s.low().contains("simmer"))
-                || MORE_LIKE.in(s.around(i, 2, 0)) && s.has(ON_THE_STOVE);
+                || s.isBefore(i, 2, MORE_LIKE) && s.has(ON_THE_STOVE);
         return cooking
                 && (i + 1 >= s.size()
                         || !s.token(i + 1).isWord()
@@ -389,9 +389,9 @@ final class Residue {
         boolean celsius = s.is(i + 1, "c")
                 && Numbers.at(s.tokens(), i).filter(f -> f.low() >= BOILING).isPresent();
         return celsius
-                || AT.in(s.around(i, 2, 0)) && (s.has(HOT) || cold)
+                || s.isBefore(i, 2, AT) && (s.has(HOT) || cold)
                 || (s.has(BOILING_POINT) || s.has(THERMOMETER))
                         && s.token(i).raw().matches("(19|20|21|22)\\d")
-                || s.token(i).raw().matches("[89]") && OVER_BOILING.in(s.around(i, 0, 4));
+                || s.token(i).raw().matches("[89]") && s.isAround(i, 0, 4, OVER_BOILING);
     }
 }

@@ -72,10 +72,8 @@ final class Sentence {
     /** Null where nobody has asked yet. */
     private List<Optional<Lexicon.Match>> foods;
 
-    /** Its tokens, a space behind each, and where each begins; null where nobody has asked yet. */
-    private String joined;
-
-    private int[] opens;
+    /** Null where nobody has asked yet. */
+    private JoinedWords joined;
 
     /** Not a number where nobody has asked yet. */
     private double weight = Double.NaN;
@@ -350,20 +348,30 @@ final class Sentence {
     }
 
     /** The words around a token, joined, for cheap context tests. */
-    String around(int i, int before, int after) {
+    String around(int i, int before, int behind) {
+        return joined().around(i, before, behind);
+    }
+
+    /** Whether the cue stands among so many words around a token. */
+    boolean isAround(int i, int before, int behind, Cue cue) {
+        return joined().isAround(i, before, behind, cue);
+    }
+
+    /** Whether the cue stands in so many words before a token. */
+    boolean isBefore(int i, int reach, Cue cue) {
+        return joined().isAround(i, reach, 0, cue);
+    }
+
+    /** Whether so many words from a token on begin with the cue. */
+    boolean opensAt(int i, int reach, Cue cue) {
+        return joined().opensAt(i, reach, cue);
+    }
+
+    private JoinedWords joined() {
         if (joined == null) {
-            StringBuilder b = new StringBuilder();
-            opens = new int[tokens.size() + 1];
-            for (int k = 0; k < tokens.size(); k++) {
-                opens[k] = b.length();
-                b.append(tokens.get(k).norm()).append(' ');
-            }
-            opens[tokens.size()] = b.length();
-            joined = b.toString();
+            joined = new JoinedWords(tokens);
         }
-        int from = Math.max(0, i - before);
-        int to = Math.min(tokens.size(), i + after);
-        return from < to ? joined.substring(opens[from], opens[to]) : "";
+        return joined;
     }
 
     /** The whole text the sentence stands in. */

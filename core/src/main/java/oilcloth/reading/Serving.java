@@ -197,7 +197,7 @@ final class Serving {
 
     /** What is put on at the table has no measure. */
     static boolean isADash(Sentence s, int i) {
-        return DASH.opens(s.around(i, 0, 3));
+        return s.opensAt(i, 3, DASH);
     }
 
     private static final Cue PUT_IN = Cue.of(

@@ -100,12 +100,12 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             end = k + match.get().length();
             others.add(new Other(match.get().food(), k, end));
         }
-        boolean eachOf = from > 1 && FOR_EACH.in(s.around(from, EACH_BEHIND, 0));
+        boolean eachOf = from > 1 && s.isBefore(from, EACH_BEHIND, FOR_EACH);
         if (others.isEmpty() || !joined && !eachOf) {
             return new SharedAmount(List.of(), amount, false, from);
         }
         // "6 cups each carrots, corn, beans, limas": the word before the first name joins them
-        boolean each = FOR_EACH.in(s.around(from, from, end - from + EACH_BEHIND));
+        boolean each = s.isAround(from, from, end - from + EACH_BEHIND, FOR_EACH);
         Amount share = each ? amount : either ? amount.times(0) : amount.times(1.0 / (others.size() + 1));
         return new SharedAmount(others, share, !each && !either, end);
     }

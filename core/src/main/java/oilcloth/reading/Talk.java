@@ -171,7 +171,7 @@ final class Talk {
             if (s.is(i - 1, "$")) {
                 continue;
             }
-            if (COUNTS.in(s.around(i, 0, 4))) {
+            if (s.isAround(i, 0, 4, COUNTS)) {
                 continue;
             }
             if (s.token(i).isNumber() || isHandled(s, i, told) && !(early && isStep(s, i))) {

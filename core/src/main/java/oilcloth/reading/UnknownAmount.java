@@ -211,74 +211,72 @@ final class UnknownAmount {
         while (end < s.size() && end < amount.next() + 4 && s.token(end).isWord() && !s.isClaimed(end)) {
             end++;
         }
-        boolean unnamed = NO_NAME.in(s.around(amount.next(), 0, 2));
-        boolean covers = COVERING.opens(s.around(amount.next(), 0, 9))
-                || INTO_JARS_OVER.in(s.around(i, 4, 0)) && LIQUID.opens(s.around(amount.next(), 0, 4));
+        boolean unnamed = s.isAround(amount.next(), 0, 2, NO_NAME);
+        boolean covers = s.opensAt(amount.next(), 9, COVERING)
+                || s.isBefore(i, 4, INTO_JARS_OVER) && s.opensAt(amount.next(), 4, LIQUID);
         // what was weighed, and not what was added
         boolean told = kind == Unit.Kind.MASS && !s.has(Vocabulary.ADD);
         boolean again = noun == amount.next() && unnamedAgain(s, draft, i, amount);
-        boolean leftover = WATER_TO.in(s.around(i, 4, 0)) && kind == Unit.Kind.MASS
-                || LIQUID_RATE.opens(s.around(amount.next(), 0, 6))
-                || JUDGED.opens(s.around(amount.next(), 0, 3))
+        boolean leftover = s.isBefore(i, 4, WATER_TO) && kind == Unit.Kind.MASS
+                || s.opensAt(amount.next(), 6, LIQUID_RATE)
+                || s.opensAt(amount.next(), 3, JUDGED)
                 || again
-                || told && OF_A_KIND.opens(s.around(amount.next(), 0, 6))
-                || kind == Unit.Kind.MASS && COMES_TO.opens(s.around(amount.next(), 0, 5))
+                || told && s.opensAt(amount.next(), 6, OF_A_KIND)
+                || kind == Unit.Kind.MASS && s.opensAt(amount.next(), 5, COMES_TO)
                 || kind == Unit.Kind.PACK && s.is(i - 1, "from") && unnamed
                 || part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
-                || IN_THE_POD.opens(s.around(amount.next(), 0, 3))
-                || noun == amount.next() && PRESSED.in(s.around(i, 5, 0))
-                || noun < s.size() && PULP.contains(s.token(noun).norm()) && STRAINED.in(s.around(i, 12, 0))
-                || PUT_BY.in(s.around(amount.next(), 0, 8)) && OTHERS.in(s.around(i, 2, 0))
-                || told && FROM_SOMEWHERE.opens(s.around(amount.next(), 0, 6))
-                || FROM_A_GROWER.opens(s.around(amount.next(), 0, 6))
+                || s.opensAt(amount.next(), 3, IN_THE_POD)
+                || noun == amount.next() && s.isBefore(i, 5, PRESSED)
+                || noun < s.size() && PULP.contains(s.token(noun).norm()) && s.isBefore(i, 12, STRAINED)
+                || s.isAround(amount.next(), 0, 8, PUT_BY) && s.isBefore(i, 2, OTHERS)
+                || told && s.opensAt(amount.next(), 6, FROM_SOMEWHERE)
+                || s.opensAt(amount.next(), 6, FROM_A_GROWER)
                 // "Venison, ground. 18 lb."
                 || told && i == 0 && !s.isItem() && (amount.next() >= s.size() - 1 || isAside(s, amount.next()))
-                || kind == Unit.Kind.MASS && PER_JARS.opens(s.around(amount.next(), 0, 4))
-                || isOfJars(amount.amount().unit()) && unnamed && WEIGHED_INTO.in(s.around(i, 6, 0))
-                || AS_WEIGHED.in(s.around(amount.next(), 0, 3))
+                || kind == Unit.Kind.MASS && s.opensAt(amount.next(), 4, PER_JARS)
+                || isOfJars(amount.amount().unit()) && unnamed && s.isBefore(i, 6, WEIGHED_INTO)
+                || s.isAround(amount.next(), 0, 3, AS_WEIGHED)
                 || isOfJars(amount.amount().unit())
-                        && (i == 0 && !s.isItem() && unnamed || DID.in(s.around(i, 3, 0)) && unnamed)
+                        && (i == 0 && !s.isItem() && unnamed || s.isBefore(i, 3, DID) && unnamed)
                 // "Pears from the convent tree, 31 lb."
                 || told && unnamed && s.is(i - 1, ",") && !s.isItem() && (noun >= s.size() || s.is(noun, "."))
-                || kind == Unit.Kind.MASS && unnamed && READIED.in(s.around(i, 3, 0))
-                || isOfJars(amount.amount().unit()) && FULL_JARS.opens(s.around(amount.next(), 0, 4))
+                || kind == Unit.Kind.MASS && unnamed && s.isBefore(i, 3, READIED)
+                || isOfJars(amount.amount().unit()) && s.opensAt(amount.next(), 4, FULL_JARS)
                 || isOfJars(amount.amount().unit())
                         && unnamed
                         && (s.is(i - 1, "for")
-                                || RESULT.in(s.around(i, 2, 0))
+                                || s.isBefore(i, 2, RESULT)
                                 || s.is(i - 1, "(")
                                 || s.is(amount.next(), ":")
                                 || s.is(i - 1, ",")
                                         && (noun >= s.size() || s.is(noun, "."))
                                         && !s.isItem()
                                         && !s.has(Vocabulary.ADD))
-                || GAVE.opens(s.around(amount.next(), 0, 4))
-                || s.low().endsWith("?") && ENOUGH_FOR.in(s.around(i, 3, 0))
-                || SOURCE.in(s.around(i, 3, 0))
-                || kind == Unit.Kind.VOLUME
-                        && GAVE_SO_MUCH.in(s.around(i, 5, 0))
-                        && OF_JUICE.opens(s.around(amount.next(), 0, 3))
-                || told && unnamed && OUT_OF.in(s.around(i, 9, 0))
-                || RUNS.opens(s.around(amount.next(), 0, 2))
-                || AT_A_TIME.in(s.around(amount.next(), 0, 7))
-                || kind == Unit.Kind.MASS && INTO_THE_PAN.opens(s.around(amount.next(), 0, 8))
-                || noun == amount.next() && SHARE_OF_IT.in(s.around(i, 6, 0))
+                || s.opensAt(amount.next(), 4, GAVE)
+                || s.low().endsWith("?") && s.isBefore(i, 3, ENOUGH_FOR)
+                || s.isBefore(i, 3, SOURCE)
+                || kind == Unit.Kind.VOLUME && s.isBefore(i, 5, GAVE_SO_MUCH) && s.opensAt(amount.next(), 3, OF_JUICE)
+                || told && unnamed && s.isBefore(i, 9, OUT_OF)
+                || s.opensAt(amount.next(), 2, RUNS)
+                || s.isAround(amount.next(), 0, 7, AT_A_TIME)
+                || kind == Unit.Kind.MASS && s.opensAt(amount.next(), 8, INTO_THE_PAN)
+                || noun == amount.next() && s.isBefore(i, 6, SHARE_OF_IT)
                 // "the spices in a bag", "4 tsp of salt to a gallon"
                 || s.is(i - 1, "in") && s.is(i + 1, "bag")
                 || s.is(i - 1, "to") && s.around(i, 0, 3).startsWith("a gallon") && !s.is(amount.next(), "of")
                 // "half a cup of hot juice in each jar", "canner, 3 quarts of hot water"
                 || (covers
-                                || LIQUID_IN_EACH.opens(s.around(amount.next(), 0, 7))
-                                || IN_EACH.opens(s.around(amount.next(), 0, 3)) && LIQUID_BEFORE.in(s.around(i, 5, 0)))
+                                || s.opensAt(amount.next(), 7, LIQUID_IN_EACH)
+                                || s.opensAt(amount.next(), 3, IN_EACH) && s.isBefore(i, 5, LIQUID_BEFORE))
                         && isFruit(draft)
                 || s.is(amount.next(), "weight") && PressurePounds.isOfACrock(s)
-                || OF_A_GALLON.opens(s.around(amount.next(), 0, 3)) && s.has(HELD_IN)
-                || SALT_OF_A_PINT.in(s.around(i, 8, 0))
-                || CANNER_WATER.in(s.around(amount.next(), 8, 6))
+                || s.opensAt(amount.next(), 3, OF_A_GALLON) && s.has(HELD_IN)
+                || s.isBefore(i, 8, SALT_OF_A_PINT)
+                || s.isAround(amount.next(), 8, 6, CANNER_WATER)
                 || s.low().contains("left")
                 || s.has(MAKES)
-                || kind == Unit.Kind.MASS && TO_BUY.opens(s.around(amount.next(), 0, 4))
+                || kind == Unit.Kind.MASS && s.opensAt(amount.next(), 4, TO_BUY)
                 || isOfJars(amount.amount().unit()) && s.is(amount.next(), "load")
                 || s.low().contains("yield")
                 || s.low().contains("bushel")

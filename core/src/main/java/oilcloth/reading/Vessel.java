@@ -77,7 +77,7 @@ final class Vessel {
             name++;
         }
         boolean oven = s.is(name, "oven") && s.is(name - 1, "dutch");
-        if (UNITS.contains(s.token(unit).norm()) && CALLED.in(s.around(unit, 7, 0))) {
+        if (UNITS.contains(s.token(unit).norm()) && s.isBefore(unit, 7, CALLED)) {
             return true;
         }
         return UNITS.contains(s.token(unit).norm())

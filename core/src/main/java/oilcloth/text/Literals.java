@@ -154,8 +154,17 @@ final class Literals {
         }
     }
 
+    /** Of the first signs, which nearly all texts are made of, whether no word can begin right behind them. */
+    private static final boolean[] IN_WORD = new boolean[0x80];
+
+    static {
+        for (char c = 0; c < IN_WORD.length; c++) {
+            IN_WORD[c] = c == '_' || Character.isLetterOrDigit(c);
+        }
+    }
+
     /** Whether no word can begin right behind it. */
     static boolean isInWord(char c) {
-        return c == '_' || Character.isLetterOrDigit(c);
+        return c < IN_WORD.length ? IN_WORD[c] : Character.isLetterOrDigit(c);
     }
 }

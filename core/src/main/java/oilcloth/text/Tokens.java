@@ -42,7 +42,7 @@ public final class Tokens {
             String raw = text.substring(i, j);
             Range range = new Range(i, j);
             String norm = norm(Folded.of(text, range), kind);
-            if (!HESITATION.contains(norm)) {
+            if (norm.length() > LONGEST_SHORT || !HESITATION.contains(norm)) {
                 tokens.add(new Token(kind, norm, raw, range));
             }
             i = j;
@@ -58,9 +58,11 @@ public final class Tokens {
         if (kind != Token.Kind.WORD) {
             return folded;
         }
-        String full = SHORT.get(folded);
-        if (full != null) {
-            return full;
+        if (folded.length() <= LONGEST_SHORT) {
+            String full = SHORT.get(folded);
+            if (full != null) {
+                return full;
+            }
         }
         if (folded.indexOf('/') > 0) {
             return "without";
@@ -80,6 +82,9 @@ public final class Tokens {
 
     private static final Map<String, String> SHORT =
             Map.of("ea", "each", "w/", "with", "w", "with", WATER, "water", "psig", "psi");
+
+    /** Letters: of the short names and of the sounds. */
+    private static final int LONGEST_SHORT = 4;
 
     private static final Pattern DRAWN_OUT = Pattern.compile("(\\p{L})\\1{2,}");
 
