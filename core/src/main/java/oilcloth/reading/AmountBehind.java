@@ -56,6 +56,10 @@ final class AmountBehind {
             // "citric acid at 1/2 tsp a quart"
             k++;
         }
+        if ((s.is(k, "which") || s.is(k, "that")) && (s.is(k + 1, "is") || s.is(k + 1, "was"))) {
+            // "the rest of the salt, which is 3 tsp"
+            k += 2;
+        }
         if (isAbout(s, k)) {
             // "huckleberries, about 10 cups, and …"
             k++;

@@ -116,7 +116,10 @@ final class AmountLast {
             boolean counts = s.range().start() > 0 && words <= FEW_WORDS;
             Optional<Amounts.Found> amount = Amounts.at(s.tokens(), i)
                     .filter(a -> led || a.unitSaid() || counts && a.amount().high() <= MOST);
-            return i > 0 && amount.isPresent() && ends(s, amount.get().next()) ? i : NONE;
+            // "Peaches: 6 quarts, peeled, sliced"
+            boolean field =
+                    s.is(i - 1, ":") && amount.isPresent() && s.is(amount.get().next(), ",");
+            return i > 0 && amount.isPresent() && (field || ends(s, amount.get().next())) ? i : NONE;
         }
         return NONE;
     }

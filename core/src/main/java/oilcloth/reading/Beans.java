@@ -15,6 +15,9 @@ final class Beans {
     private static final Cue JUST_BEANS =
             Cue.of("(?<!\\b(green|snap|string|pole|wax|runner|french|yellow) )\\bbeans?\\b");
 
+    /** "We grow shell beans": whichever they are. */
+    private static final Pattern ANY_BEANS = Pattern.compile("(?i)beans|shell(y|ed)? beans|shellies");
+
     /** "The peas", "filled with peas"; "and peas" are others. */
     private static final Pattern THE_SAME = Pattern.compile("(?i)\\b(the|these|those|my|our|your|of|with) $");
 
@@ -30,7 +33,7 @@ final class Beans {
                             .isPresent());
             boolean peas = ContextWords.DRIED_PEAS.matcher(text).find();
             draft.ingredients.removeIf(i -> i.amount().isEmpty()
-                    && (i.range().of(text).equalsIgnoreCase("beans")
+                    && (ANY_BEANS.matcher(i.range().of(text)).matches()
                             || peas
                                     && i.range().of(text).equalsIgnoreCase("peas")
                                     && THE_SAME.matcher(

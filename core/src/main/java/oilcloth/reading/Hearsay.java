@@ -1,9 +1,12 @@
 package oilcloth.reading;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
+import oilcloth.text.Sentences;
 
 /** What others do or say, where the canner tells that it was not followed. */
 final class Hearsay {
@@ -20,7 +23,8 @@ final class Hearsay {
 
     /** "My mother would've put a ham bone in but I know better now". */
     private static final Cue KNOWS_BETTER = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$|^(my |our )?(mother|mom|mama|dad|grand\\w+|aunt|neighbou?r|she|he) (always |used to |never )?(did|does|made|cans|canned|put up) (hers|his|theirs|them)\\b[^,;]*[,;] ?(but )?(i|we) (now )?know better( now| these days)?[.!]?$");
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$|^(my |our )?(mother|mom|mama|dad|grand\\w+|aunt|neighbou?r|she|he) (always |used to |never )?(did|does|made|cans|canned|put up) (hers|his|theirs|them)\\b[^,;]*[,;] ?(but )?(i|we) (now )?know better( now| these days)?[.!]?$"
+                    + "|^(my |our )?(mother|mom|mama|dad|grand\\w+|aunt|neighbou?r|sister|cousin|she|he) (always|never|used to|would always) [^,;]*\\b(and|but),? (i|we)( (told|said to|promised) (her|him|them))? ?((that )?(i|we))?('d|'ll| would| will| wanted to| thought (i|we) would| thought i'd| am going to)? (ask|check with|write to) (you|the office|the extension|somebody|someone|first)( first)?[.!]?$");
 
     /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
     private static final Cue DISOWNED = Cue.of(
@@ -65,11 +69,20 @@ final class Hearsay {
             "^((i|we)('ve| have)? (hear|heard|know|read|see|seen)( that| of)? )?(some |other |most |lots of |plenty of |the |my |our )?(people|folks|women|ladies|neighbou?rs?|others|they|cousins?|sisters?|aunts?) (still |all |will |just )*(do|does|doing|can|cans|canning|use|uses|using|put|puts|putting|skip|skips|skipping|turn|turns) (?!.*\\b(i|we|me|mine|ours)\\b.*)");
 
     private static final Pattern NOT_ME = Pattern.compile(
-            "(?i)^[\\s.!]*(not (me|us|i|here|in (my|this) (house|kitchen))|never me|no thank you|no sir|no ma'am)[.!]");
+            "(?i)^[\\s.!]*(not (me|us|i|mine|ours|here|in (my|this) (house|kitchen))|never me|no thank you|no sir|no ma'am|(i|we) (don't|do not|never (do|have|will|would)|won't|wouldn't))[.!]");
 
-    private static boolean isNotOurs(Sentence s) {
-        return s.has(PEOPLE_DO)
-                && NOT_ME.matcher(s.whole().substring(s.range().end())).find();
+    /** The "I don't." behind it. */
+    private static boolean saysOnlyThat(Sentence s) {
+        Matcher notMe = NOT_ME.matcher(s.low());
+        if (!notMe.matches()) {
+            return false;
+        }
+        List<Range> before = Sentences.of(s.whole(), new Range(0, s.range().start()));
+        return !before.isEmpty() && isTheirWay(new Sentence(s.whole(), before.get(before.size() - 1), false));
+    }
+
+    private static boolean isTheirWay(Sentence s) {
+        return s.has(HERS) || s.has(PEOPLE_DO) && s.has(BAD_ADVICE);
     }
 
     /** What nobody should do; the refusing of anything else is told of the batch. */
@@ -106,7 +119,9 @@ final class Hearsay {
         return s.has(STUCK_WITH)
                 || s.has(BY_THE_PAPER)
                 || s.has(TURNED_OFF)
-                || isNotOurs(s) && s.has(BAD_ADVICE)
+                || isTheirWay(s)
+                        && NOT_ME.matcher(s.whole().substring(s.range().end())).find()
+                || saysOnlyThat(s)
                 || s.has(BATH_INSTEAD) && draft.facts.pressures().isEmpty()
                 || s.has(REFUSED) && s.has(BAD_ADVICE) && !s.has(AGAINST) && !s.has(GOOD_ADVICE) && !s.has(OF_A_PAPER);
     }

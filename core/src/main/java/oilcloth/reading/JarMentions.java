@@ -154,8 +154,13 @@ final class JarMentions {
                 || s.is(i - 1, "every")
                 || s.is(i - 1, "a")
                 || toThe(s, i)
-                || s.isBefore(i, 6, SPOONS_IN);
+                || s.isBefore(i, 6, SPOONS_IN)
+                || s.isBefore(i, 4, IS_FOR);
     }
+
+    /** "The salt is for quarts; 1/2 tsp for pints". */
+    private static final Cue IS_FOR = Cue.of(
+            "\\b(salt|acid|juice|vinegar|spoons?|teaspoons?|tsp|tablespoons?|tbsp|that|that's) ((is|was|are|were) )?(just |only )?for $");
 
     /** "2 tablespoons in each quart (1 T in pints)". */
     private static final Cue SPOONS_IN = Cue.of(

@@ -29,7 +29,7 @@ final class Sentence {
                     + "|\\bused to (add|put|use|include|stir in|throw in)\\b(?![^.;]{0,60}\\bstill\\b)"
                     + "|\\bwould \\w+( over)? if (i|we) (ever )?(put|added|used|add|use)\\b"
                     + "|\\b(can'?t|cannot|can not|couldn'?t|don'?t|do not|not|never) (\\w+ )?(recall|remember|sure|certain|know|say|tell) (if|whether)\\b"
-                    + "|\\b(quit|gave up|given up|cut out|without|minus|instead of|rather than|in place of|avoid|forgot(?! to (say|mention|tell|write|note|put down|include))|free of|w/o|w /o|w/ o|w / o|scared of|afraid of|(?<!take )(?<!took )(?<!lift )(?<!\\b(leave|leaving|left|keep|kept|take|took|taking) (the |all the |all |added |any )?(salt|sugar|it|them) )out of(?! the| a| my))\\b"
+                    + "|\\b(quit|gave up|given up|cut out|without|minus|instead of|rather than|in place of|avoid|forgot(?! to (say|mention|tell|write|note|put down|include))|free of|w/o|w /o|w/ o|w / o|scared of|afraid of|(?<!take )(?<!took )(?<!lift )(?<!leaked )(?<!leaks )(?<!came )(?<!comes )(?<!seeped )(?<!spilled )(?<!boiled )(?<!\\b(leave|leaving|left|keep|kept|take|took|taking) (the |all the |all |added |any )?(salt|sugar|it|them) )out of(?! the| a| my))\\b"
                     + "|(?<!n't |never |not )\\b(skip|skipped|omit|omitted|left out|leave out|leaving out)\\b");
 
     /** Behind one of these a negation says nothing any more. */

@@ -13,6 +13,9 @@ import oilcloth.text.Tokens;
 final class SharedName {
     private static final Set<String> JOINS = Set.of("and", "&", "plus", ",");
 
+    /** How it was measured: "1 1/2 cups packed brown sugar". */
+    private static final Set<String> MEASURED = Set.of("packed", "firmly", "lightly", "of", "level", "heaping", "the");
+
     private SharedName() {}
 
     /** Words of a kind: "sweet red". */
@@ -32,11 +35,19 @@ final class SharedName {
         }
         int next = join;
         Optional<Amounts.Found> second = Amounts.at(s.tokens(), join + 1).filter(Amounts.Found::unitSaid);
-        int at = second.map(Amounts.Found::next).orElse(s.size());
+        int at = second.map(found -> named(s, found.next())).orElse(s.size());
         return (at < s.size() ? s.food(lexicon, at) : Optional.<Lexicon.Match>empty())
                 .map(m -> s.token(at + m.length() - 1).norm())
                 .flatMap(head -> named(lexicon, s.around(kind, 0, next - kind) + head))
                 .map(food -> new Shared(food, next));
+    }
+
+    private static int named(Sentence s, int from) {
+        int at = from;
+        while (at < s.size() && MEASURED.contains(s.token(at).norm())) {
+            at++;
+        }
+        return at;
     }
 
     private static boolean isJoin(Sentence s, int i) {

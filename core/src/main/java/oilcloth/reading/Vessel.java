@@ -30,9 +30,14 @@ final class Vessel {
             "buckets",
             "crocks",
             "bag",
-            "bags");
+            "bags",
+            "gauge",
+            "model");
     private static final Set<String> KINDS = Set.of(
             "big",
+            "weighted",
+            "dial",
+            "pressure",
             "deep",
             "dutch",
             "enamel",
