@@ -1,7 +1,6 @@
 package oilcloth.reading;
 
 import java.util.Optional;
-import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.CanningMethod;
@@ -30,17 +29,6 @@ final class Durations {
     private static final Cue OF_LIDS = Cue.of(
             "\\bboil(ed|s)? (the |my |those |them |all )*(old |used |new |flat )*(lids|rings|rubbers|rubber rings) (for |about )?$");
 
-    /** Minutes the jars stand in the canner before they are lifted. */
-    private static final int LONGEST_REST = 15;
-
-    /** "I let them sit in the canner five minutes". */
-    private static final Cue RESTS = Cue.of(
-            "\\b(lid|cover|heat|burner|flame|fire|weight|regulator)('s)? (is |was |has )?(been )?off ?,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
-
-    /** "Gauge to nothing, two minutes, weight off, ten minutes, lid off". */
-    private static final Cue OPENED_BY_STEPS = Cue.of(
-            "\\b(gauge|dial|needle|pressure)( (is|was|down|falls|fell|drops|dropped))*( to| at| on)? (nothing|zero|0)\\b,? (then |and |wait |waited )*[^.;,]{1,16}minutes,? [^.;]{0,20}\\b(weight|petcock|regulator|lid) (comes |came )?off\\b");
-
     /** "I put the weight on from the start, saves ten minutes". */
     private static final Cue SAVED =
             Cue.of("\\b(saves?|saved|saving|gains?|gained|lost|wasted|spare) (me |us |about )?$");
@@ -60,15 +48,6 @@ final class Durations {
             Cue.of("(of |in |at )?(the |a )?(boil\\w*|process\\w*|canner|water ?bath|bath)\\b");
 
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
-
-    /** "Off heat, 0 psi on its own in 40 min". */
-    private static final Cue OF_ITSELF = Cue.of(
-            "\\b(on its own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?) (in|within|after) (about |only |just )?$|\\b(cool(ed|ing)?[ -]{0,3}down|(came|come|comes) down|depressuri[sz]\\w+)( (was|is|took|natural\\w*|by itself|on its own|slow\\w*|in|about))* ?,? $");
-
-    /** "The canner came up to pressure in fifteen minutes". */
-    private static final Cue COME_TO = Cue.of(
-            "\\b(came|come|comes|coming|got|get|gets|rose|went|goes|climbed|climbs|built|builds|reached|reaches|hit|back)( back)?( up| down)?( to| at)? (a |the |full |its |rolling |hard )*(pressure|boil|boiling|temperature|heat|zero|(\\S+) (pounds|lbs?|psi)) (in|within|after) (about |only |just |around )?$"
-                    + "|\\b(climb(ed|s)|(came|comes?|went) (back )?up|rose|got (back )?there|(up|back) there)( again)? (in|within|after) (about |only |just |around |maybe )?$");
 
     /** "An extra minute to be sure": beside the time, and not it. */
     private static final Cue EXTRA = Cue.of("\\b(extra|additional)\\b");
@@ -162,6 +141,7 @@ final class Durations {
                 if (draft.facts.prepared().size() == prepared
                         && d.clock()
                         && d.least() >= SHORTEST_PROCESS
+                        && !Rests.isOne(s, i, d)
                         && !s.isAround(i, 5, d.next() - i + 5, OF_VENTING)) {
                     draft.unplacedTimes.add(s.span(i, d.next()));
                 }
@@ -182,15 +162,6 @@ final class Durations {
                 .isPresent();
     }
 
-    private static final Pattern OFF_BEFORE =
-            Pattern.compile("(?i)\\b(heat|fire|burner|flame|gas|stove|lid|weight) (is |was |went |goes )?off[.,;!] *$");
-
-    /** "Heat off. Five min. Out." */
-    private static boolean isBehindOff(Sentence s) {
-        String before = s.whole().substring(0, s.range().start());
-        return OFF_BEFORE.matcher(before).find();
-    }
-
     private void classify(Sentence s, Draft draft, int i, TimeSpan d) {
         if (!d.clock() || d.least() < 1 || d.most() > 600 || isElsewhere(s, i) || Hearsay.isAnothers(s)) {
             return;
@@ -202,7 +173,6 @@ final class Durations {
                         && !isFromTheStart(s, draft, d.next())
                 || s.is(d.next(), "before")
                 || s.is(d.next(), "ahead")
-                || s.opensAt(d.next(), 4, RESTING)
                 || s.is(d.next(), "ago")) {
             return;
         }
@@ -213,11 +183,7 @@ final class Durations {
             return;
         }
         boolean moment = s.is(i, "a") && d.most() == 1;
-        boolean rests = d.most() <= LONGEST_REST && (s.isBefore(i, 8, RESTS) || s.has(OPENED_BY_STEPS));
-        if (moment || rests || d.most() <= LONGEST_REST && i == 0 && isBehindOff(s)) {
-            return;
-        }
-        if (s.isBefore(i, 6, OF_ITSELF) || s.isBefore(i, 8, COME_TO) || s.isAround(i, 1, d.next() - i, EXTRA)) {
+        if (moment || Rests.isOne(s, i, d) || s.isAround(i, 1, d.next() - i, EXTRA)) {
             return;
         }
         if (s.isBefore(i, 2, SAVED)
@@ -309,10 +275,6 @@ final class Durations {
         return Fact.read(time, s.span(i, d.next()));
     }
 
-    /** "then 5 min with the heat off". */
-    private static final Cue RESTING = Cue.of(
-            "(more )?(with (the )?(heat|burner|stove|lid|cover|canner lid) (is )?(off|open)|(more|longer|extra|over)\\b(?! (a|the|low|medium|high|gentle|moderate))|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
-
     /** "25 minutes at 11 on the dial". */
     private static final Cue ON_THE_DIAL = Cue.of("at (\\S+ )?\\S+ on (the|my) (dial|gauge)\\b");
 
@@ -351,13 +313,17 @@ final class Durations {
 
     /** "10 minutes from the first jiggle". */
     private static final Cue FROM_A_JIGGLE = Cue.of(
-            "((from|after|once|when|starting (at|with|from)) (the |it |my )?|of )(first |weight |steady )*(jiggl|rock|danc)\\w*");
+            "((from|after|once|when|starting (at|with|from)) (the |it |my )?|of )(first |weight |steady |good |real |full |hard |true )*(jiggl|rock|danc)\\w*");
+
+    /** "Into the bath. Rolling boil then 30 min." */
+    private static final Cue AT_THE_BOIL = Cue.of("\\b(rolling|full|hard|good) boil,? (then |and |and then |for )?$");
 
     private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
         boolean submerged = draft.facts.headspace().isPresent() && UNDER.in(before);
         return TIMED_IT.in(before)
                 || submerged
+                || isBath(draft) && s.isBefore(i, 5, AT_THE_BOIL)
                 || s.isBefore(i, 14, COUNTED)
                 || s.opensAt(d.next(), 7, FROM_A_JIGGLE)
                 || (d.least() > LONGEST_VENTING || isBath(draft))

@@ -191,7 +191,10 @@ final class HeadspaceFigures {
                                 || after.startsWith(" at")));
         // "into hot quarts, one inch down"
         near |= DOWN.opens(after);
-        near |= IS_LEFT.opens(after) && (draft.filled || s.has(FILLS));
+        near |= IS_LEFT.opens(after)
+                && (draft.filled
+                        || s.has(FILLS)
+                        || LIQUID_TO.in(before) && !draft.facts.jars().isEmpty());
         near |= LEFT.in(clauseBefore) && !after.startsWith(" of ");
         // "Fill pints, 1/8 inch.": a length that is a clause by itself, where jars are filled
         near |= (!s.isItem() || s.has(FILLS))

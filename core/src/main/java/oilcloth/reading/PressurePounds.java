@@ -71,10 +71,18 @@ final class PressurePounds {
 
     /** "Pressure up to 11 (dial)", "gauge at 12": no unit is said. */
     static boolean bare(Sentence s, int figure, boolean gaugeTold) {
-        return (s.has(GAUGE) || gaugeTold && (s.isBefore(figure, 3, MINUTES_AT) || s.isBefore(figure, 5, KEPT_AT)))
-                && (s.isBefore(figure, 6, BARE)
-                        || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
-                                && s.opensAt(figure + 1, 4, ON_THE_DIAL));
+        // "Dial. Vent 10. Up to 11, clock on."
+        boolean upTo = gaugeTold
+                && figure > 1
+                && s.is(figure - 1, "to")
+                && s.is(figure - 2, "up")
+                && (figure == 2 || !s.token(figure - 3).isWord())
+                && (figure + 1 >= s.size() || !s.token(figure + 1).isWord());
+        return upTo
+                || (s.has(GAUGE) || gaugeTold && (s.isBefore(figure, 3, MINUTES_AT) || s.isBefore(figure, 5, KEPT_AT)))
+                        && (s.isBefore(figure, 6, BARE)
+                                || (s.is(figure - 1, "at") || s.is(figure - 1, "to") || s.is(figure - 1, "@"))
+                                        && s.opensAt(figure + 1, 4, ON_THE_DIAL));
     }
 
     /** "75 minutes at 11 on the dial gauge". */
@@ -91,6 +99,12 @@ final class PressurePounds {
 
     private static final Cue OF_A_CANNER = Cue.of("\\b(vent\\w*|exhaust\\w*|steam\\w*|dial|weighted|gauge)\\b");
 
+    /** "12 lb (3,500 ft)". */
+    private static final Cue OF_HEIGHT = Cue.of("\\b(ft|feet|elev\\w*|alt\\w*|sea level|dial|weighted|gauge)\\b|\\d'");
+
+    /** "10 lb rocking - 25 min", "10 lb wt. 55 min". */
+    private static final Cue ROCKING = Cue.of("(weight )?(rock\\w*|jiggl\\w*|danc\\w*|steady)\\b|weight( [.,;-]|$)");
+
     /** "Vented 10. 11 pounds. 30 min quarts": nothing else in the sentence, once the canner has been told and something is in it. */
     static boolean alone(Sentence s, Draft draft, int figure, int unit) {
         Token u = s.token(unit);
@@ -99,7 +113,9 @@ final class PressurePounds {
         }
         boolean ends = unit + 1 >= s.size()
                 || s.is(unit + 1, ".")
-                        && (unit + 2 == s.size() || s.token(unit + 2).isNumber());
+                        && (unit + 2 == s.size() || s.token(unit + 2).isNumber())
+                || s.opensAt(unit + 1, 3, ROCKING)
+                || s.is(unit + 1, "(") && OF_HEIGHT.in(inBracket(s, unit + 1));
         // "vent ten minutes each, 11 pounds, 25 minutes"
         boolean clause =
                 s.is(figure - 1, ",") && (ends || s.is(unit + 1, ",") || s.is(unit + 1, ";")) && s.has(OF_A_CANNER);

@@ -293,10 +293,19 @@ final class Residue {
     /** "Dial gauge (checked 5/2)". */
     private static final Cue DATED = Cue.of("\\b(checked|tested|calibrated|dated?) (:|on|in|at the office)? ?$");
 
+    private static final Set<String> KITCHEN = Set.of("2", "3", "4", "8", "16");
+
     /** "Gauge tested 3/26": no fraction a kitchen has. */
     private static boolean isDate(String figure) {
         int slash = figure.indexOf('/');
-        return slash > 0 && figure.length() - slash > 2 && !figure.endsWith("/16");
+        if (slash < 0) {
+            return false;
+        }
+        String above = figure.substring(0, slash);
+        String below = figure.substring(slash + 1);
+        return !KITCHEN.contains(below)
+                || above.length() > below.length()
+                || above.length() == below.length() && above.compareTo(below) > 0;
     }
 
     private static final Cue YEAR = Cue.of("\\b(in|since|of|summer of|year|back in|around|about|from) $");

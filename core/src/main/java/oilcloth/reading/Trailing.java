@@ -150,12 +150,21 @@ final class Trailing {
         boolean strange = false;
         for (int i = from; i < to; i++) {
             strange |= !isPlace(s, i)
+                    && !isDenial(s, i)
                     && !isHarmless(s.token(i).norm(), known)
                     && !overlaps(idle, s.token(i).range());
         }
         return strange && !(to - from > LONGEST && marked.weight(s, words) < MarkedRemarks.HARMLESS)
                 ? Optional.of(new Unread(words, true))
                 : Optional.empty();
+    }
+
+    /** "2 tablespoons bottled lemon juice, no pectin": of what was read as not there. */
+    private static boolean isDenial(Sentence s, int i) {
+        return i + 1 < s.size()
+                && (s.is(i, "no") || s.is(i, "without"))
+                && s.isClaimed(i + 1)
+                && s.token(i + 1).isWord();
     }
 
     private static final Cue JARS = Cue.of("\\b(lids?|jars?|bands?|rings|caps?|seal\\w*|put up)\\b");

@@ -94,8 +94,15 @@ final class Venting {
                 && (s.has(VENTED) && s.has(TEN_MINUTES) || s.has(WHOLE_TEN));
     }
 
+    /** "Steam 10." among the steps of a canner; greens are steamed before the jars are filled. */
+    private static final Cue STEAM_TEN = Cue.of(
+            "^(then |and )?((full|steady|good|strong|free) )*steam(s|ed|ing)?,? (for )?(10|ten)( full)?( min(ute)?s?)?(?= ?[.,;!]|$| (then|and)\\b)");
+
     static void read(Sentence s, Draft draft) {
-        Optional<Range> vented = s.find(VENTED);
+        boolean full = draft.inCanner
+                || draft.facts.headspace().isPresent()
+                || draft.facts.gauge().isPresent();
+        Optional<Range> vented = s.find(VENTED).or(() -> full ? s.find(STEAM_TEN) : Optional.empty());
         Optional<Range> not = s.findAny(NOT_VENTED)
                 .or(() -> s.find(SHORT))
                 .or(() -> s.find(STEAM_FOR_FEW))

@@ -148,11 +148,12 @@ public final class Sentences {
     /** The sentences of a line, trimmed, in order. */
     public static List<Range> of(String text, Range line) {
         List<Range> sentences = new ArrayList<>();
+        boolean slashed = SLASHED.matcher(line.of(text)).find();
         int start = line.start();
         for (int i = line.start(); i < line.end(); i++) {
             char c = text.charAt(i);
             boolean ends = c == '!' || c == '?' || (c == '.' && endsSentence(text, line, i));
-            int leads = leadsOn(text, line, i);
+            int leads = slashed && isSlash(text, line, i) ? 1 : leadsOn(text, line, i);
             if (leads > 0) {
                 add(text, start, i, sentences);
                 start = i + leads;
@@ -164,6 +165,17 @@ public final class Sentences {
         }
         add(text, start, line.end(), sentences);
         return sentences.stream().flatMap(s -> RunOn.clauses(text, s).stream()).toList();
+    }
+
+    /** "Venison chunks/ 14 pts/ raw/ 1/2 t salt/ no liquid": steps with a stroke behind each, three at least. */
+    private static final Pattern SLASHED = Pattern.compile("(?:(?<![wW ])/ (?=\\S)[^/]*+(?:/(?! )[^/]*+)*+){3}");
+
+    private static boolean isSlash(String text, Range line, int i) {
+        return text.charAt(i) == '/'
+                && i > line.start()
+                && i + 1 < line.end()
+                && text.charAt(i + 1) == ' '
+                && "wW ".indexOf(text.charAt(i - 1)) < 0;
     }
 
     /** How many signs lead from one step to the next at a place, as in "Peel -> slice", "Fill / Process"; 0 for none. */

@@ -1,0 +1,56 @@
+package oilcloth.reading;
+
+import java.util.regex.Pattern;
+import oilcloth.text.Cue;
+
+/** Times in which nothing is processed: the canner comes up, comes down, or stands before the jars are lifted. */
+final class Rests {
+    /** Minutes the jars stand in the canner before they are lifted. */
+    private static final int LONGEST_REST = 15;
+
+    /** "I let them sit in the canner five minutes". */
+    private static final Cue RESTS = Cue.of(
+            "\\b(lid|cover|heat|burner|flame|fire|weight|regulator)('s)? (is |was |has )?(been )?off ?,? (for )?(another |about |at least )?$|\\boff (the )?heat ?,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
+
+    /** "Gauge to nothing, two minutes, weight off, ten minutes, lid off". */
+    private static final Cue OPENED_BY_STEPS = Cue.of(
+            "\\b(gauge|dial|needle|pressure)( (is|was|down|falls|fell|drops|dropped))*( to| at| on)? (nothing|zero|0)\\b,? (then |and |wait |waited )*[^.;,]{1,16}minutes,? [^.;]{0,20}\\b(weight|petcock|regulator|lid) (comes |came )?off\\b");
+
+    /** "Off heat, 0 psi on its own in 40 min". */
+    private static final Cue OF_ITSELF = Cue.of(
+            "\\b(on its own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?) (in|within|after) (about |only |just )?$|\\b(cool(ed|ing)?[ -]{0,3}down|(came|come|comes) down|depressuri[sz]\\w+)( (was|is|took|natural\\w*|by itself|on its own|slow\\w*|in|about))* ?,? $");
+
+    /** "The canner came up to pressure in fifteen minutes". */
+    private static final Cue COME_TO = Cue.of(
+            "\\b(came|come|comes|coming|got|get|gets|rose|went|goes|climbed|climbs|built|builds|reached|reaches|hit|back)( back)?( up| down)?( to| at)? (a |the |full |its |rolling |hard )*(pressure|boil|boiling|temperature|heat|zero|(\\S+) (pounds|lbs?|psi)) (in|within|after) (about |only |just |around )?$"
+                    + "|\\b(climb(ed|s)|(came|comes?|went) (back )?up|rose|got (back )?there|(up|back) there)( again)? (in|within|after) (about |only |just |around |maybe )?$");
+
+    /** "then 5 min with the heat off". */
+    private static final Cue RESTING = Cue.of(
+            "(more )?(with (the )?(heat|burner|stove|lid|cover|canner lid) (is )?(off|open)|(more|longer|extra|over)\\b(?! (a|the|low|medium|high|gentle|moderate))|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
+
+    /** Ends what stands before the sentence: "Heat off.", "Off. 0.", "natural drop /". */
+    private static final Pattern ENDED = Pattern.compile(
+            "(?i)(\\b(heat|fire|burner|flame|gas|stove|lid|weight) (is |was |went |goes )?off|\\boff (the )?(heat|burner|fire)|(^|[.;!/] *)((turned |shut )?off|0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)[.,;!/ ]*$");
+
+    private static final Cue WAIT =
+            Cue.of("((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*");
+
+    private Rests() {}
+
+    /** Whether nothing is processed in the time at a token. */
+    static boolean isOne(Sentence s, int i, TimeSpan d) {
+        boolean afterwards =
+                d.most() <= LONGEST_REST && (s.isBefore(i, 8, RESTS) || s.has(OPENED_BY_STEPS) || isBehindTheEnd(s, i));
+        return afterwards
+                || s.opensAt(d.next(), 4, RESTING)
+                || s.isBefore(i, 6, OF_ITSELF)
+                || s.isBefore(i, 8, COME_TO);
+    }
+
+    /** "Heat off. Five min. Out." */
+    private static boolean isBehindTheEnd(Sentence s, int i) {
+        return WAIT.is(s.around(i, i, 0))
+                && ENDED.matcher(s.whole().substring(0, s.range().start())).find();
+    }
+}
