@@ -98,7 +98,8 @@ final class BareFigure {
     private static final Cue STEAM = Cue.of("\\bsteam\\w*\\b");
 
     private static boolean isSaidInPassing(Sentence s, int i) {
-        return s.isBefore(i, 6, WAITS) && !s.isBefore(i, 8, STEAM)
+        return Rests.isBehindTheEnd(s, i)
+                || s.isBefore(i, 6, WAITS) && !s.isBefore(i, 8, STEAM)
                 || !s.token(i).isNumber() && s.isBefore(i, 1, ROUND_FIGURE);
     }
 

@@ -19,7 +19,7 @@ final class CanningMethods {
                     CanningMethod.BOILING_WATER),
             Phrase.of("\\b(steam[- ](canner|canned|canning|can)|atmospheric steam)\\b", CanningMethod.STEAM),
             Phrase.of(
-                    "\\bpressure[- ]?(can\\w*|cook\\w*|process\\w*)|\\bpressure \\d+ ?min|\\bunder pressure|\\bpsi\\b|\\bpounds? (of )?pressure|\\blbs?\\.? (of )?pressure|# pressure|\\b(weighted|dial)[- ]gauge|\\bunder pressure\\b",
+                    "\\b(?<![-0-9] ?)pc\\b(?= ?[:,(]| (with|w/|at|weighted|dial|vent\\w*|@|\\d))|\\bpressure[- ]?(can\\w*|cook\\w*|process\\w*)|\\bpressure \\d+ ?min|\\bunder pressure|\\bpsi\\b|\\bpounds? (of )?pressure|\\blbs?\\.? (of )?pressure|# pressure|\\b(weighted|dial)[- ]gauge|\\bunder pressure\\b",
                     CanningMethod.PRESSURE),
             Phrase.of(
                     "\\b(keeps?|kept|store|stored|goes?|put|place|live|lives?|keep them|keep it)\\b[^.;]{0,30}\\b(in|into) (the |my |our |a )?(fridge|refrigerator|icebox)\\b|\\brefrigerator (pickles?|jam|relish|salsa)|\\bfreezer (jam|pickles?|corn)\\b|\\b(freeze|frozen) in (freezer )?(bags|boxes|containers)|\\b(store|keep) in the freezer",

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import oilcloth.measure.Headspace;
 import oilcloth.recipe.Fact;
@@ -109,6 +110,10 @@ final class HeadspaceFigures {
     private static final Cue LIQUID_TO = Cue.of(
             "(?<!\\bof )(?<!\\binto )\\b(water|liquid|brine|syrup|broth|stock|juice)( (over|on|in)( (the|my|them) ?\\w*)?| on top)?(, ?(and )?(\\S+ )?(tsps?\\.? |teaspoons? )?(of )?salt)?([,(:] ?|-| –| —)? ?(again )?(leaving|leave|leaves|left|keeping|keep|to|up to|to within|within)? ?(about |a |that |the )?$");
 
+    /** "Syrup over, 1/2." */
+    private static final Cue POURED_TO = Cue.of(
+            "\\b(water|liquid|brine|syrup|broth|stock|juice) (over|on|in|on top)( (them|it|top))?,? (to )?(1/2|1/4|1/8|½|¼|⅛)(?= ?([.;,]|$))");
+
     private static final Cue DOWN = Cue.of(" (down|shy of the (top|rim))\\b(?! (to|the side|in the))");
 
     /** "The boiling water over them and an inch left". */
@@ -124,6 +129,19 @@ final class HeadspaceFigures {
                 double inches = r.of(s.whole()).toLowerCase(Locale.ROOT).endsWith("half") ? 1.5 : 1.25;
                 draft.facts.headspace(Fact.read(
                         new HeadspaceStated(Headspace.ofInches(inches), Headspace.ofInches(inches), false), r));
+            });
+        }
+        if (draft.facts.headspace().isEmpty() && !s.isItem()) {
+            s.find(POURED_TO).ifPresent(r -> {
+                int figure = s.first(r);
+                while (!s.token(figure).isNumber()) {
+                    figure++;
+                }
+                Optional<Numbers.Figure> f = Numbers.at(s.tokens(), figure);
+                if (f.isPresent()) {
+                    length(s, draft, figure, f.get(), f.get().next());
+                    s.claim(figure, f.get().next());
+                }
             });
         }
         if (draft.facts.headspace().isEmpty()) {

@@ -158,7 +158,30 @@ final class JarCounts {
                 || isPutUp(s, figure, i + 1)
                 || s.opensAt(i + 1, 4, IN_LOADS)
                 || isWhatComes(s, i)
+                || isAlone(s, i)
                 || s.opensAt(i + 1, 4, OF_MEAT);
+    }
+
+    private static final Set<String> BREAKS = Set.of("-", "–", "—", ",", ";", ".", ":", "/", "(", ")");
+
+    /** "Pickled okra - 9 pts - 7 lb small okra", "14 pts, 14 seals", "7 qt.": nothing that could be measured beside it. */
+    static boolean isAlone(Sentence s, int i) {
+        int figure = figureBefore(s, i);
+        // "Beets - 4 qts" in a list ends with how much there is
+        boolean goesOn = i + 2 < s.size() && s.token(i + 2).isNumber();
+        return figure >= 0
+                && (!s.isItem() || goesOn)
+                && (figure == 0 || isBreak(s, figure - 1))
+                && (i + 1 >= s.size()
+                        || isBreak(s, i + 1)
+                                && (i + 2 >= s.size()
+                                        || !s.token(i + 2).isWord()
+                                        || Character.isUpperCase(
+                                                s.token(i + 2).raw().charAt(0))));
+    }
+
+    private static boolean isBreak(Sentence s, int i) {
+        return BREAKS.contains(s.token(i).norm());
     }
 
     private JarCounts() {}

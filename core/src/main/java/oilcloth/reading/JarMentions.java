@@ -213,17 +213,27 @@ final class JarMentions {
         if (isAndAHalf(s, i)) {
             return found(s, JarSize.PINT_AND_HALF, i + 4);
         }
-        if (s.is(i, "pint") || s.is(i, "pints") || s.is(i, "pts") && JarCounts.countsJars(s, i)) {
+        boolean alone = JarCounts.isAlone(s, i);
+        if (s.is(i, "pint")
+                || s.is(i, "pints")
+                || s.is(i, "pts") && JarCounts.countsJars(s, i)
+                || s.is(i, "pt") && alone) {
             return found(s, JarSize.PINT, i + 1);
         }
-        if (s.is(i, "quart") || s.is(i, "quarts") || s.is(i, "qts") && JarCounts.countsJars(s, i)) {
+        if (s.is(i, "quart")
+                || s.is(i, "quarts")
+                || s.is(i, "qts") && JarCounts.countsJars(s, i)
+                || s.is(i, "qt") && alone) {
             return found(s, JarSize.QUART, i + 1);
         }
         // "21 lb = 7 qt"
         if ((s.is(i, "pt") || s.is(i, "qt")) && JarCounts.isWhatComes(s, i)) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
-        if ((s.is(i, "pt") || s.is(i, "qt")) && s.is(i - 1, ":") && (s.is(i - 2, "jar") || s.is(i - 2, "jars"))) {
+        // "Jar: pt", "jars (qt)"
+        if ((s.is(i, "pt") || s.is(i, "qt"))
+                && (s.is(i - 1, ":") || s.is(i - 1, "("))
+                && (s.is(i - 2, "jar") || s.is(i - 2, "jars"))) {
             return Optional.of(new Found(s.is(i, "pt") ? JarSize.PINT : JarSize.QUART, i + 1));
         }
         // "1 tsp salt/qt": what a spoon is measured for
@@ -278,10 +288,12 @@ final class JarMentions {
                 && (unit.equals("quart") || unit.equals("pint") || unit.equals("liter") || unit.equals("litre"))) {
             return Optional.of(new Found(unit.equals("pint") ? JarSize.PINT : JarSize.QUART, u + 1));
         }
-        if ((unit.equals("pint") || unit.equals("pints")) && (f.low() == 0.5 || f.low() == 0.25 || f.low() == 1.5)) {
+        if (isPint(s, u) && (f.low() == 0.5 || f.low() == 0.25 || f.low() == 1.5)) {
             JarSize jar =
                     f.low() == 0.5 ? JarSize.HALF_PINT : f.low() == 1.5 ? JarSize.PINT_AND_HALF : JarSize.QUARTER_PINT;
-            return JarCounts.isMeasure(s, u + 1) ? Optional.empty() : found(s, jar, u + 1);
+            // "1/2 pt. vinegar"
+            int behind = s.is(u + 1, ".") ? u + 2 : u + 1;
+            return JarCounts.isMeasure(s, behind) ? Optional.empty() : found(s, jar, u + 1);
         }
         boolean gallon = (unit.equals("gallon") || unit.equals("gal")) && f.low() == 0.5;
         int j = s.is(u + 1, "-") ? u + 2 : u + 1;

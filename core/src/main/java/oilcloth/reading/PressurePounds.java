@@ -61,6 +61,12 @@ final class PressurePounds {
         if (isOfACrock(s)) {
             return false;
         }
+        // "PC weighted 10, vented 10"
+        if (WEIGHTS.contains(s.token(figure).norm())
+                && s.is(figure - 1, "weighted")
+                && (figure + 1 >= s.size() || !s.token(figure + 1).isWord())) {
+            return true;
+        }
         boolean ends = figure + 1 >= s.size()
                 || !s.token(figure + 1).isWord()
                 || GOES_ON.contains(s.token(figure + 1).norm());
@@ -99,6 +105,12 @@ final class PressurePounds {
 
     private static final Cue OF_A_CANNER = Cue.of("\\b(vent\\w*|exhaust\\w*|steam\\w*|dial|weighted|gauge)\\b");
 
+    /** "11 lb, start 2:05, off 2:35". */
+    private static final Cue TIMED = Cue.of("\\b(start|started|timer|clock|minutes?|mins?|steady|held)\\b");
+
+    /** "40 minutes 10 lb". */
+    private static final Cue MINUTES = Cue.of("\\bmin(ute)?s?( \\.)? $");
+
     /** "12 lb (3,500 ft)". */
     private static final Cue OF_HEIGHT = Cue.of("\\b(ft|feet|elev\\w*|alt\\w*|sea level|dial|weighted|gauge)\\b|\\d'");
 
@@ -115,11 +127,14 @@ final class PressurePounds {
                 || s.is(unit + 1, ".")
                         && (unit + 2 == s.size() || s.token(unit + 2).isNumber())
                 || s.opensAt(unit + 1, 3, ROCKING)
+                || s.is(unit + 1, ",") && s.has(TIMED)
                 || s.is(unit + 1, "(") && OF_HEIGHT.in(inBracket(s, unit + 1));
         // "vent ten minutes each, 11 pounds, 25 minutes"
         boolean clause =
                 s.is(figure - 1, ",") && (ends || s.is(unit + 1, ",") || s.is(unit + 1, ";")) && s.has(OF_A_CANNER);
-        return (figure == 0 && ends || clause)
+        boolean begins =
+                figure == 0 || s.is(figure - 1, ".") || s.is(figure - 1, ";") || s.isBefore(figure, 2, MINUTES);
+        return (begins && ends || clause)
                 && (u.is("pounds") || u.is("lbs") || u.is("lb") || u.is("#"))
                 && s.token(figure).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
     }

@@ -50,7 +50,7 @@ final class Residue {
     private static final Cue OF_THE_DEPTH = Cue.of("(of )?(the |its |their )?(depth|way (down|through)|of the way)\\b");
 
     private static final Cue PINGED = Cue.of(
-            "(are |were |is )?(all )?(down|up and down)\\b(?! (to|from))|sealed\\b|(did not|didn't)( seal)?(?=[^.;]{0,24}\\b(ate|eaten|eat|fridge|refrigerat\\w*|freez\\w*|froze|reprocess\\w*)\\b)|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
+            "(are |were |is )?(all )?(down|up and down)\\b(?! (to|from))|seal(ed|s)\\b|(did not|didn't)( seal)?(?=[^.;]{0,24}\\b(ate|eaten|eat|fridge|refrigerat\\w*|freez\\w*|froze|reprocess\\w*)\\b)|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
 
     /** "Pressure was 2 down by the end". */
     private static final Cue FALLEN = Cue.of("\\b(pressure|needle|gauge|gage|dial)\\b");
@@ -355,6 +355,9 @@ final class Residue {
     private static boolean isCountOfJars(Sentence s, int i) {
         return s.opensAt(i + 1, 4, PINGED) && !s.has(FALLEN)
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
+                || s.is(i + 1, "jars")
+                        && s.is(i - 1, ".")
+                        && (i + 2 >= s.size() || !s.token(i + 2).isWord())
                 || s.is(i + 1, "of") && s.is(i + 2, "them") && s.isBefore(i, 2, JARS_BEFORE)
                 || s.opensAt(i + 1, 3, POTS)
                 || s.isAround(i, i > 1 ? 2 : i, 4, SO_MANY_OF)
@@ -366,6 +369,10 @@ final class Residue {
 
     private static final Cue ON_THE_STOVE = Cue.of(
             "\\b(simmer|cook|stew|soak|blanch|parboil)(s|ed|ing)?\\b(?!.*\\b(process\\w*|canner|pressure|bath|pounds|lbs?|vent\\w*)\\b)");
+
+    /** "Boil pears in it 5." */
+    private static final Cue BOILS_IT = Cue.of(
+            "\\b(boil|simmer|cook|blanch|scald)(ed|s)? (?!jars?|pints?|quarts?|pts|qts)(\\w+ )?(in|with) (it|them|that|the (syrup|juice|brine|water)) (for )?$");
 
     /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */
     private static boolean isTime(Sentence s, int i) {
@@ -379,6 +386,7 @@ final class Residue {
         boolean cooking = COOKING.contains(verb)
                 || s.is(i - 1, "another")
                         && (s.low().contains("boil") || s.low().contains("simmer"))
+                || s.isBefore(i, 5, BOILS_IT)
                 || s.isBefore(i, 2, MORE_LIKE) && s.has(ON_THE_STOVE);
         return cooking
                 && (i + 1 >= s.size()
@@ -388,6 +396,9 @@ final class Residue {
 
     /** Degrees Celsius; a bath that is cooler boils nothing. */
     private static final double BOILING = 100;
+
+    /** "Simmer (185-210)". */
+    private static final Cue SIMMERS = Cue.of("\\b(simmer|heat)\\w* ?(to )?(\\( ?)?(\\d+ - )?$");
 
     /** "jars baked at 225": degrees without their sign. */
     private static boolean isHeat(Sentence s, int i) {
@@ -401,6 +412,7 @@ final class Residue {
                 || s.isBefore(i, 2, AT) && (s.has(HOT) || cold)
                 || (s.has(BOILING_POINT) || s.has(THERMOMETER))
                         && s.token(i).raw().matches("(19|20|21|22)\\d")
+                || s.token(i).raw().matches("(1[6-9]|2[01])\\d") && s.isBefore(i, 5, SIMMERS)
                 || s.token(i).raw().matches("[89]") && s.isAround(i, 0, 4, OVER_BOILING);
     }
 }

@@ -18,7 +18,7 @@ final class Rests {
 
     /** "Off heat, 0 psi on its own in 40 min". */
     private static final Cue OF_ITSELF = Cue.of(
-            "\\b(on its own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?) (in|within|after) (about |only |just )?$|\\b(cool(ed|ing)?[ -]{0,3}down|(came|come|comes) down|depressuri[sz]\\w+)( (was|is|took|natural\\w*|by itself|on its own|slow\\w*|in|about))* ?,? $");
+            "\\b(on its own|on own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?)( (in|within|after|took)| ,| \\() (about |only |just )?$|\\b(cool(ed|ing)?[ -]{0,3}down|(came|come|comes) down|depressuri[sz]\\w+)( (was|is|took|natural\\w*|by itself|on its own|slow\\w*|in|about))* ?,? $");
 
     /** "The canner came up to pressure in fifteen minutes". */
     private static final Cue COME_TO = Cue.of(
@@ -29,12 +29,16 @@ final class Rests {
     private static final Cue RESTING = Cue.of(
             "(more )?(with (the )?(heat|burner|stove|lid|cover|canner lid) (is )?(off|open)|(more|longer|extra|over)\\b(?! (a|the|low|medium|high|gentle|moderate))|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
 
-    /** Ends what stands before the sentence: "Heat off.", "Off. 0.", "natural drop /". */
+    /** Ends what stands before the time: "Heat off.", "Off. 0.", "natural drop /". */
     private static final Pattern ENDED = Pattern.compile(
-            "(?i)(\\b(heat|fire|burner|flame|gas|stove|lid|weight) (is |was |went |goes )?off|\\boff (the )?(heat|burner|fire)|(^|[.;!/] *)((turned |shut )?off|0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)[.,;!/ ]*$");
+            "(?i)(\\b(heat|fire|burner|flame|gas|stove|lid|weight) (is |was |went |goes )?off|\\boff (the )?(heat|burner|fire)|(^|[.;!/] +)((turned |shut )?off|0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*$");
 
-    private static final Cue WAIT =
-            Cue.of("((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*");
+    /** "Boil 2 min, cover, stand 20-30 min": the food, however long. */
+    private static final Cue STANDS = Cue.of(
+            "\\b(let )?(it |them |the \\w+ )?(stand|stands|stood|steep|steeped)( (covered|off the heat|off heat))?( for)?( about)? $");
+
+    /** Characters: no more is needed to tell what ended. */
+    private static final int NEAR = 60;
 
     private Rests() {}
 
@@ -43,14 +47,16 @@ final class Rests {
         boolean afterwards =
                 d.most() <= LONGEST_REST && (s.isBefore(i, 8, RESTS) || s.has(OPENED_BY_STEPS) || isBehindTheEnd(s, i));
         return afterwards
+                || s.isBefore(i, 6, STANDS)
                 || s.opensAt(d.next(), 4, RESTING)
                 || s.isBefore(i, 6, OF_ITSELF)
                 || s.isBefore(i, 8, COME_TO);
     }
 
-    /** "Heat off. Five min. Out." */
-    private static boolean isBehindTheEnd(Sentence s, int i) {
-        return WAIT.is(s.around(i, i, 0))
-                && ENDED.matcher(s.whole().substring(0, s.range().start())).find();
+    /** "Heat off. Five min. Out.", "Off; 5 min; out", "Off. Zero. Ten." */
+    static boolean isBehindTheEnd(Sentence s, int i) {
+        int start = s.token(i).range().start();
+        String before = s.whole().substring(Math.max(0, start - NEAR), start);
+        return ENDED.matcher(before).find();
     }
 }

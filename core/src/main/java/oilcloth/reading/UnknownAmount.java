@@ -169,7 +169,7 @@ final class UnknownAmount {
     private static final Cue LIQUID_BEFORE =
             Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* [,:] $");
 
-    private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the)\\b");
+    private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the|jars?)\\b");
 
     private static final Cue LIQUID_IN_EACH = Cue.of(
             "(of )?(the )?((hot|boiling|light|medium|heavy|very) )*(water|syrup|juice|liquid) (in|into|to) ((each|every|the|a) )?((hot|empty) )*(jars?|pints?|quarts?)\\b");

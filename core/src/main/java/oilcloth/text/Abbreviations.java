@@ -9,11 +9,14 @@ final class Abbreviations {
 
     private static final Pattern EACH = Pattern.compile("(?:(?<![a-z])|(?<=\\\\b))each(?![a-z])");
 
+    private static final Pattern LIGHT = Pattern.compile("(?:(?<![a-z])|(?<=\\\\b))light(?= |\\)|\\||$)");
+
     private Abbreviations() {}
 
     /** The pattern, finding the short names wherever it finds the full ones. */
     static String widened(String regex) {
-        return JAR.matcher(EACH.matcher(regex).replaceAll("(?:each|ea(?![a-z]))"))
+        return JAR.matcher(LIGHT.matcher(EACH.matcher(regex).replaceAll("(?:each|ea(?![a-z]))"))
+                        .replaceAll("(?:light|lt)"))
                 .replaceAll(m -> {
                     String abbreviated = m.group(1).equals("quart") ? "qts" : "pts";
                     return Matcher.quoteReplacement(

@@ -244,6 +244,9 @@ public final class Sentences {
         if (next < line.end() && MEASURES.contains(word) && STEPS.contains(word(text, line, next))) {
             return true;
         }
+        if (TIMES.contains(word) && next < line.end() && Character.isDigit(text.charAt(next))) {
+            return !isTime(text, line, next);
+        }
         if (word.equals("ft") && next < line.end() && Character.isLowerCase(text.charAt(next))) {
             return !OF_A_HEIGHT.contains(word(text, line, next));
         }
@@ -252,6 +255,17 @@ public final class Sentences {
                 && (!(SPOONS.contains(word) && isMeasured(text, line, wordStart))
                         || opens(word(text, line, next))
                         || endsAmountLast(text, line, wordStart));
+    }
+
+    private static final Set<String> TIMES = Set.of("min", "mins", "sec", "hr", "hrs");
+
+    /** "1 hr. 15 min." is one time; in "Vent 10 min. 75 min. at 11 lb." each ends a step. */
+    private static boolean isTime(String text, Range line, int figure) {
+        int unit = figure;
+        while (unit < line.end() && !Character.isLetter(text.charAt(unit))) {
+            unit++;
+        }
+        return word(text, line, unit).startsWith("sec");
     }
 
     private static final Pattern NAME_AND_FIGURE =

@@ -81,8 +81,26 @@ public final class Tokens {
     private static final String WATER = "h2o";
 
     private static final Map<String, String> SHORT = Map.of(
-            "ea", "each", "w/", "with", "w", "with", WATER, "water", "psig", "psi", "btl", "bottled", "btld", "bottled",
-            "wt", "weight");
+            "ea",
+            "each",
+            "w/",
+            "with",
+            "w",
+            "with",
+            WATER,
+            "water",
+            "psig",
+            "psi",
+            "btl",
+            "bottled",
+            "btld",
+            "bottled",
+            "wt",
+            "weight",
+            "lt",
+            "light",
+            "veg",
+            "vegetable");
 
     /** Letters: of the short names and of the sounds. */
     private static final int LONGEST_SHORT = 4;
