@@ -78,6 +78,11 @@ final class AnotherDish {
     private static final Cue GONE = Cue.of(
             "^[^.;!?0-9]{4,40} (is|are|was|were) (all |already |just |way )?(sold out|too (pricey|expensive|dear|high|costly|much (trouble|money|work))|gone|eaten|finished|used up|done with|next( up)?|for (later|tomorrow|another (day|time)))\\b[^.;!?0-9]{0,30}[.!]?$");
 
+    /** "Jam with the rest.", "The odd ones went into a pie." */
+    private static final Cue OF_THE_REST = Cue.of(
+            "^((and|then|also|plus|(i|we) (made|make|got|had)|made) )*((a|some|one) )?((big|small|little|good|nice) )?((pot|batch|pan|pitcher) of )?(jam|jelly|soup|juice|sauce|pies?|salsa|butter|syrup|cobbler|crisp|broth|stock|stew) (with|from|out of|of) (the |what was )?(rest|leftovers?|left|extras?|others|(odd|small|little|ripe|bruised|soft|broken|ugly) ones|scraps|peel(ing)?s|cores|ends|trimmings|culls|pieces)( (of (them|it)|left))?[.!]?$"
+                    + "|^the (rest|leftovers?|extras?|(odd|small|little|ripe|bruised|soft|broken|ugly) ones|scraps|peel(ing)?s|cores|culls|trimmings)( of (them|it))? (went (in|into|to|for)|became|got made into|made|are for|were for|ended up (in|as)|turned into) (a |some |the )?((pot|batch|pan|pitcher) of )?(jam|jelly|soup|juice|sauce|pies?|salsa|butter|syrup|cobbler|crisp|broth|stock|stew|compost|chickens|pigs|hens)( (that (night|day)|for (supper|dinner|tonight)))?[.!]?$");
+
     /** Behind it the letter turns to its own dish. */
     private static final Pattern TURN = Pattern.compile(
             "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|what|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=[:,]?( [^ .!?]+){3})");
@@ -92,6 +97,9 @@ final class AnotherDish {
     /** How many characters at the start of a sentence tell of another dish. @param rest what follows the sentence */
     static int start(Sentence s, Range rest, IngredientFinder ingredients) {
         if (s.has(LAST_YEAR) && isAnewThisYear(s, rest, ingredients)) {
+            return s.low().length();
+        }
+        if (s.has(OF_THE_REST)) {
             return s.low().length();
         }
         if (s.has(BY_THE_SHEET)) {

@@ -169,6 +169,10 @@ final class UnknownAmount {
     private static final Cue LIQUID_BEFORE =
             Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* [,:] $");
 
+    /** "Took 3 hrs & 35 lb." */
+    private static final Cue TOOK =
+            Cue.of("^(it |they |this |that |these |all told )?(took|used( up)?|went through) (\\S+ ){0,4}$");
+
     private static final Cue IN_EACH = Cue.of("(in|into|to) (each|every|ea|the|jars?)\\b");
 
     private static final Cue LIQUID_IN_EACH = Cue.of(
@@ -257,7 +261,7 @@ final class UnknownAmount {
                 || s.low().endsWith("?") && s.isBefore(i, 3, ENOUGH_FOR)
                 || s.isBefore(i, 3, SOURCE)
                 || kind == Unit.Kind.VOLUME && s.isBefore(i, 5, GAVE_SO_MUCH) && s.opensAt(amount.next(), 3, OF_JUICE)
-                || told && unnamed && s.isBefore(i, 9, OUT_OF)
+                || told && unnamed && (s.isBefore(i, 9, OUT_OF) || s.isBefore(i, 6, TOOK))
                 || s.opensAt(amount.next(), 2, RUNS)
                 || s.isAround(amount.next(), 0, 7, AT_A_TIME)
                 || kind == Unit.Kind.MASS && s.opensAt(amount.next(), 8, INTO_THE_PAN)
