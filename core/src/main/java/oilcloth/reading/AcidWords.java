@@ -32,6 +32,8 @@ final class AcidWords {
     private static final Cue HOMEMADE = Cue.of(
             "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,24}\\bvinegar|\\b(apple )?(scrap|peel|core) vinegar|\\bvinegar,? (is |was )?(our own |my own )?home[- ]?made|\\bvinegar\\b[^.;]{0,24}\\b(i|we|he|she|they|(my|our|a) \\w+) (make|made|makes|ferment|ferments|brew|brews|brewed)\\b");
 
+    private static final Cue CUT_UP = Cue.of("\\b(zest|rind|peel|slic|chop|grat|minc|dic)\\w*");
+
     private AcidWords() {}
 
     /** "Should I have added lemon?" says that none was. */
@@ -71,6 +73,12 @@ final class AcidWords {
             // "3 lemons", "2 Tbsp fresh lemon" are as much juice as they give, and it is fresh
             return guide.food(food.name() + " juice, fresh");
         }
+        boolean spoons = amount.filter(a -> a.unit() == Unit.TABLESPOON || a.unit() == Unit.TEASPOON)
+                .isPresent();
+        if (whole && spoons && !s.has(CUT_UP)) {
+            // "1 Tbsp lemon per pint"
+            return guide.food(food.name() + " juice, kind unsaid");
+        }
         if (food.name().endsWith("kind unsaid")) {
             String fruit = food.name().startsWith("lime") ? "lime" : "lemon";
             boolean bottled = s.has(BOTTLED);
@@ -86,6 +94,14 @@ final class AcidWords {
             return guide.food("vinegar, homemade");
         }
         return food;
+    }
+
+    /** "The lemon juice was from the tree", where its dose has been told: which it was, and nothing of the table. */
+    static boolean tellsKind(Sentence s, Draft draft, Food food) {
+        return (food.isCitrusJuice() || isWholeFruit(food))
+                && (s.has(FRESH) || s.has(BOTTLED))
+                && draft.ingredients.stream()
+                        .anyMatch(i -> i.food().isCitrusJuice() && i.amount().isPresent());
     }
 
     private static boolean denied(Sentence s) {

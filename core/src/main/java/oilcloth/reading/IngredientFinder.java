@@ -347,7 +347,8 @@ final class IngredientFinder {
         if (before || animal || recipe || NotInTheJar.isOnlyCompared(s, i, end)) {
             return end;
         }
-        if (!s.isItem() && (serving || NotInTheJar.isPassedOn(s, i, end))) {
+        boolean eaten = serving && !AcidWords.tellsKind(s, draft, match.food());
+        if (!s.isItem() && (eaten || NotInTheJar.isPassedOn(s, i, end))) {
             NotInTheJar.noteDirections(s, draft, i, end, match.food());
             if (match.food().kind().isProduce()) {
                 draft.inPassing.add(Ingredient.named(s.span(i, end), match.food()));

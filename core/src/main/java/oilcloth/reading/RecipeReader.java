@@ -305,7 +305,9 @@ public final class RecipeReader {
     /** What no recipe bears is not forgotten because the words around it may be idle: "hence flour". */
     private static boolean isGrave(List<Ingredient> named) {
         return named.stream()
-                .anyMatch(i -> TRIMMINGS.contains(i.food().kind()) || i.food().kind() == FoodClass.MEAT);
+                .anyMatch(i -> TRIMMINGS.contains(i.food().kind())
+                        || i.food().kind() == FoodClass.MEAT
+                        || i.food().name().endsWith("juice, fresh"));
     }
 
     private static final int NONE = -1;
