@@ -323,7 +323,7 @@ final class Durations {
         boolean submerged = draft.facts.headspace().isPresent() && UNDER.in(before);
         return TIMED_IT.in(before)
                 || submerged
-                || isBath(draft) && s.isBefore(i, 5, AT_THE_BOIL)
+                || isBath(draft) && !draft.facts.packs().isEmpty() && s.isBefore(i, 5, AT_THE_BOIL)
                 || s.isBefore(i, 14, COUNTED)
                 || s.opensAt(d.next(), 7, FROM_A_JIGGLE)
                 || (d.least() > LONGEST_VENTING || isBath(draft))

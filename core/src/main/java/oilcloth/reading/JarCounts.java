@@ -162,27 +162,31 @@ final class JarCounts {
                 || s.opensAt(i + 1, 4, OF_MEAT);
     }
 
-    private static final Set<String> BREAKS = Set.of("-", "–", "—", ",", ";", ".", ":", "/", "(", ")");
+    private static final Set<String> ENDS = Set.of(".", ";", "/");
 
-    /** "Pickled okra - 9 pts - 7 lb small okra", "14 pts, 14 seals", "7 qt.": nothing that could be measured beside it. */
+    /** "9 pts. 7 lb small okra", "14 pts, 14 seals", "7 qt.": nothing that could be measured beside it. */
     static boolean isAlone(Sentence s, int i) {
         int figure = figureBefore(s, i);
-        // "Beets - 4 qts" in a list ends with how much there is
-        boolean goesOn = i + 2 < s.size() && s.token(i + 2).isNumber();
-        return figure >= 0
-                && (!s.isItem() || goesOn)
-                && (figure == 0 || isBreak(s, figure - 1))
-                && (i + 1 >= s.size()
-                        || isBreak(s, i + 1)
-                                && (i + 2 >= s.size()
-                                        || !s.token(i + 2).isWord()
-                                        || Character.isUpperCase(
-                                                s.token(i + 2).raw().charAt(0))));
+        int behind = i + 2;
+        boolean ends = i + 1 >= s.size()
+                || ENDS.contains(s.token(i + 1).norm())
+                        && (behind >= s.size()
+                                || !s.token(behind).isWord()
+                                || Character.isUpperCase(s.token(behind).raw().charAt(0)))
+                || s.is(i + 1, ",") && behind < s.size() && s.token(behind).isNumber();
+        boolean begins =
+                figure == 0 || figure > 0 && ENDS.contains(s.token(figure - 1).norm());
+        return begins && ends && !s.isItem()
+                || figure == 0 && s.opensAt(i + 1, 4, SEALS)
+                // "Pickled okra - 9 pts - 7 lb small okra"
+                || figure == 0
+                        && s.is(i + 1, "-")
+                        && behind < s.size()
+                        && s.token(behind).isNumber();
     }
 
-    private static boolean isBreak(Sentence s, int i) {
-        return BREAKS.contains(s.token(i).norm());
-    }
+    /** "14 pts, 14 seals". */
+    private static final Cue SEALS = Cue.of("[,;:] (all|\\d+) (\\w+ )?(seal|good|down|ping)");
 
     private JarCounts() {}
 }

@@ -29,9 +29,18 @@ final class Rests {
     private static final Cue RESTING = Cue.of(
             "(more )?(with (the )?(heat|burner|stove|lid|cover|canner lid) (is )?(off|open)|(more|longer|extra|over)\\b(?! (a|the|low|medium|high|gentle|moderate))|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
 
-    /** Ends what stands before the time: "Heat off.", "Off. 0.", "natural drop /". */
-    private static final Pattern ENDED = Pattern.compile(
-            "(?i)(\\b(heat|fire|burner|flame|gas|stove|lid|weight) (is |was |went |goes )?off|\\boff (the )?(heat|burner|fire)|(^|[.;!/] +)((turned |shut )?off|0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*$");
+    private static final String BEHIND =
+            "[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*$";
+
+    /** The heat, or whatever else goes off, before the time: "Heat off.", "Off;". */
+    private static final Pattern OFF = Pattern.compile(
+            "(?i)(\\b(heat|fire|burner|flame|gas|stove) (is |was |went |goes )?off|\\boff (the )?(heat|burner|fire)|(^|[.;!/] +)(turned |shut )?off)"
+                    + BEHIND);
+
+    /** The pressure is gone before the time: "0.", "natural drop /", "weight off". */
+    private static final Pattern DOWN = Pattern.compile(
+            "(?i)(\\b(lid|weight) (is |was |went |goes )?off|(^|[.;!/] +)(0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
+                    + BEHIND);
 
     /** "Boil 2 min, cover, stand 20-30 min": the food, however long. */
     private static final Cue STANDS = Cue.of(
@@ -47,6 +56,7 @@ final class Rests {
         boolean afterwards =
                 d.most() <= LONGEST_REST && (s.isBefore(i, 8, RESTS) || s.has(OPENED_BY_STEPS) || isBehindTheEnd(s, i));
         return afterwards
+                || isBehind(OFF, s, i)
                 || s.isBefore(i, 6, STANDS)
                 || s.opensAt(d.next(), 4, RESTING)
                 || s.isBefore(i, 6, OF_ITSELF)
@@ -55,8 +65,12 @@ final class Rests {
 
     /** "Heat off. Five min. Out.", "Off; 5 min; out", "Off. Zero. Ten." */
     static boolean isBehindTheEnd(Sentence s, int i) {
+        return isBehind(OFF, s, i) || isBehind(DOWN, s, i);
+    }
+
+    private static boolean isBehind(Pattern end, Sentence s, int i) {
         int start = s.token(i).range().start();
-        String before = s.whole().substring(Math.max(0, start - NEAR), start);
-        return ENDED.matcher(before).find();
+        return end.matcher(s.whole().substring(Math.max(0, start - NEAR), start))
+                .find();
     }
 }
