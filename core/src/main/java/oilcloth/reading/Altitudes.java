@@ -4,6 +4,7 @@ import java.util.Set;
 import oilcloth.measure.Altitude;
 import oilcloth.recipe.Fact;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 import oilcloth.text.Token;
 
 /** How high it is where the jars are canned. */
@@ -269,5 +270,21 @@ final class Altitudes {
             // two places, one recipe: which of them holds is asked
             draft.doubt(s.span(i, to));
         }
+    }
+
+    private static final Cue A_HAIR = Cue.of(
+            "((maybe|perhaps|or|just|and|give or take|by) )*(an? )?(hair|bit|tad|touch|little|smidge|few feet|whisker)( (under|over|less|more|lower|higher|above|below|or so))?[.!]?");
+
+    /** "About 500 feet above sea level, maybe a hair under". */
+    static boolean isAHairOff(Sentence s, Draft draft, Range part) {
+        return A_HAIR.is(s.part(part).low().strip())
+                && draft.facts
+                        .altitude()
+                        .flatMap(Fact::range)
+                        .filter(height -> s.range().contains(height)
+                                && s.tokens().stream()
+                                        .filter(t -> t.isNumber() && t.range().start() < part.start())
+                                        .allMatch(t -> t.range().start() < height.end()))
+                        .isPresent();
     }
 }

@@ -47,7 +47,8 @@ final class AnotherTime {
 
     /** "Could I put in cabbage?": asked once the canning has been told. */
     private static final Cue ASKS_OF_MORE = Cue.of(
-            "^((and|also|so|p\\.?s\\.?),? )*(can|could|may|might|would it be (ok|okay|safe|all right) to) ((i|we|one|you) )?(just |ever |safely )?(put in|add( in)?|throw in|toss in|mix in|stir in|include) (some |a few |a little |any |the )?(?!(less|fewer|more|no|half|twice)\\b)[a-z]+( [a-z]+){0,2}\\?$");
+            "^((and|also|so|p\\.?s\\.?),? )*(can|could|may|might|would it be (ok|okay|safe|all right) to) ((i|we|one|you) )?(just |ever |safely )?(put in|add( in)?|throw in|toss in|mix in|stir in|include) (some |a few |a little |any |the )?(?!(less|fewer|more|no|half|twice)\\b)[a-z]+( [a-z]+){0,2}\\?$"
+                    + "|^((and|also|so),? )*(would|will|does|do) (?!(it|they|this|that|these|those|i|we|you)\\b)[a-z]+( [a-z]+){0,2} (work|do|be (ok|okay|all right|better|nicer))( just)?( as well)? (instead of|in place of|rather than|for) (the |plain )?[a-z]+( [a-z]+)?( next time)?\\?$");
 
     /** Whoever asks or plans it so did otherwise this time: "should I vent it next time?", "less bacon next year". */
     private static final Cue OTHERWISE_NOW = Cue.of(

@@ -271,7 +271,7 @@ final class Deviations {
                 .filter(p -> draft.ingredients.stream()
                         .noneMatch(i -> i.aside() && i.food().kind() == FoodClass.FAT && p.overlaps(i.range())))
                 .filter(p -> !isClaimed(s, p) && marked.weight(s, p) > MarkedRemarks.GRAVE)
-                .filter(p -> !isListOfFoods(s, p))
+                .filter(p -> !isListOfFoods(s, p) && !Altitudes.isAHairOff(s, draft, p))
                 .findFirst();
     }
 

@@ -29,7 +29,8 @@ final class FormField {
     /** "V 10 min. P 30 min.": vented, and processed. */
     private static final Cue BRIEF = Cue.of("([vp]):? (\\d{1,3}) ?m(in|ins|inutes)?\\.?");
 
-    private static final Cue YIELD = Cue.of("serves|makes|yields?|results?|count|total|jars|got|number( of jars)?");
+    private static final Cue YIELD =
+            Cue.of("serves|makes|yields?|quantity|results?|count|total|jars|got|number( of jars)?");
 
     private static final int LONGEST_PROCESS = 600;
     private static final int MOST_PSI = 30;
@@ -38,7 +39,7 @@ final class FormField {
 
     /** "Serves: 7 qts." */
     private static boolean jars(Sentence value, Numbers.Figure f, Draft draft) {
-        Optional<JarMentions.Found> jar = JarMentions.at(value, f.next());
+        Optional<JarMentions.Found> jar = JarMentions.at(value, JarCounts.behindTheMouth(value, f.next()));
         jar.ifPresent(j -> {
             draft.facts.jars().add(Fact.read(j.jar(), value.span(f.next(), j.next())));
             if (draft.facts.yield().isEmpty()) {
@@ -74,7 +75,8 @@ final class FormField {
         }
         Sentence value = new Sentence(text, new Range(line.start() + field.end(), line.end()), false);
         Optional<Numbers.Figure> figure = value.size() == 0 ? Optional.empty() : Numbers.at(value.tokens(), 0);
-        if (figure.isEmpty() || value.size() - figure.get().next() > 2) {
+        if (figure.isEmpty()
+                || value.size() - JarCounts.behindTheMouth(value, figure.get().next()) > 2) {
             return false;
         }
         String label = field.group(1).strip();

@@ -37,6 +37,9 @@ final class JarCounts {
     private static final Set<String> BEHIND_JARS = Set.of(
             "and",
             "or",
+            "get",
+            "gets",
+            "got",
             "in",
             "with",
             "at",
@@ -118,8 +121,20 @@ final class JarCounts {
         return PUT_UP.in(before) || MADE.in(before) && !s.opensAt(behind, 5, LIQUID);
     }
 
-    /** The token where a whole figure right before the jar begins; -1 where there is none. */
-    static int figureBefore(Sentence s, int i) {
+    private static final Set<String> MOUTHS = Set.of("wide", "regular", "mouth", "-", "standard");
+
+    /** The token behind "wide-mouth", or the one given. */
+    static int behindTheMouth(Sentence s, int i) {
+        int behind = s.is(i + 1, "-") ? i + 3 : i + 2;
+        return i < s.size() && MOUTHS.contains(s.token(i).norm()) && s.is(behind - 1, "mouth") ? behind : i;
+    }
+
+    /** The token where a whole figure right before the jar begins, "6 wide-mouth pints"; -1 where there is none. */
+    static int figureBefore(Sentence s, int jar) {
+        int i = jar;
+        while (i > 1 && s.is(jar - 1, "mouth") && MOUTHS.contains(s.token(i - 1).norm())) {
+            i--;
+        }
         for (int k = Math.max(0, i - 6); k < i; k++) {
             Optional<Numbers.Figure> f = Numbers.at(s.tokens(), k);
             if (f.isPresent()

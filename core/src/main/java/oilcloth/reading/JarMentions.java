@@ -213,17 +213,17 @@ final class JarMentions {
         if (isAndAHalf(s, i)) {
             return found(s, JarSize.PINT_AND_HALF, i + 4);
         }
-        boolean alone = JarCounts.isAlone(s, i);
+        boolean counted = JarCounts.figureBefore(s, i) >= 0 && JarCounts.countsJars(s, i);
         if (s.is(i, "pint")
                 || s.is(i, "pints")
                 || s.is(i, "pts") && JarCounts.countsJars(s, i)
-                || s.is(i, "pt") && alone) {
+                || s.is(i, "pt") && counted) {
             return found(s, JarSize.PINT, i + 1);
         }
         if (s.is(i, "quart")
                 || s.is(i, "quarts")
                 || s.is(i, "qts") && JarCounts.countsJars(s, i)
-                || s.is(i, "qt") && alone) {
+                || s.is(i, "qt") && counted) {
             return found(s, JarSize.QUART, i + 1);
         }
         // "21 lb = 7 qt"

@@ -73,6 +73,7 @@ record TimeSpan(double least, double most, boolean clock, int next) {
         Numbers.Figure f = figure.get();
         int u = f.next();
         while (s.is(u, "-")
+                || s.is(u, "+")
                 || s.is(u, "full")
                 || s.is(u, "more")
                 || s.is(u, "solid")

@@ -169,6 +169,9 @@ final class UnknownAmount {
     private static final Cue LIQUID_BEFORE =
             Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* [,:] $");
 
+    /** "3/4 cup canning salt, 5 pounds of cabbage at a time with 3 tablespoons each time". */
+    private static final Cue EACH_TIME = Cue.of("(to |for )?(each|every) (time|layer|round|five pounds)\\b");
+
     /** "Took 3 hrs & 35 lb." */
     private static final Cue TOOK =
             Cue.of("^(it |they |this |that |these |all told )?(took|used( up)?|went through) (\\S+ ){0,4}$");
@@ -261,6 +264,7 @@ final class UnknownAmount {
                 || s.low().endsWith("?") && s.isBefore(i, 3, ENOUGH_FOR)
                 || s.isBefore(i, 3, SOURCE)
                 || kind == Unit.Kind.VOLUME && s.isBefore(i, 5, GAVE_SO_MUCH) && s.opensAt(amount.next(), 3, OF_JUICE)
+                || s.low().contains("salt") && s.opensAt(amount.next(), 3, EACH_TIME)
                 || told && unnamed && (s.isBefore(i, 9, OUT_OF) || s.isBefore(i, 6, TOOK))
                 || s.opensAt(amount.next(), 2, RUNS)
                 || s.isAround(amount.next(), 0, 7, AT_A_TIME)
