@@ -77,6 +77,8 @@ public final class Sentences {
 
     /** How the next sentence of a recipe begins. */
     private static final Set<String> OPENERS = Set.of(
+            "what",
+            "how",
             "add",
             "altitude",
             "bake",
