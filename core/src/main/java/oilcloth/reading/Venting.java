@@ -98,6 +98,12 @@ final class Venting {
     private static final Cue STEAM_TEN = Cue.of(
             "^(then |and )?((full|steady|good|strong|free) )*steam(s|ed|ing)?,? (for )?(10|ten)( full)?( min(ute)?s?)?(?= ?[.,;!]|$| (then|and)\\b)");
 
+    /** "Steam 5. Weight on." */
+    private static final Cue STEAM_FEW =
+            Cue.of("^(then |and )?((full|steady|good|strong|free) )*steam(s|ed|ing)?,? (for )?"
+                    + FEW
+                    + "( full)?( min(ute)?s?)?(?= ?[.,;!]|$| (then|and)\\b)");
+
     static void read(Sentence s, Draft draft) {
         boolean full = draft.inCanner
                 || draft.facts.headspace().isPresent()
@@ -107,6 +113,7 @@ final class Venting {
                 .or(() -> s.find(SHORT))
                 .or(() -> s.find(STEAM_FOR_FEW))
                 .or(() -> s.find(BLOWN_FOR_FEW))
+                .or(() -> full ? s.find(STEAM_FEW) : Optional.empty())
                 .or(() -> vented.flatMap(r -> fewMinutes(s, s.first(r))))
                 .or(() -> fewMinutesBeside(s));
         if (not.isPresent()) {

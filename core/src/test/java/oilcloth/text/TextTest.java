@@ -81,6 +81,18 @@ class TextTest {
     }
 
     @Test
+    void aTimeEndsItsStepAndAStrokeLeadsToTheNext() {
+        assertThat(sentences("Vent 10 min. 11 lb, 75 min. 400 ft."))
+                .containsExactly("Vent 10 min.", "11 lb, 75 min.", "400 ft.");
+        assertThat(sentences("Scald 1 min. 30 seconds each")).hasSize(1);
+        assertThat(sentences("venison/ 14 pts/ raw/ 1/2 t salt/ vent 10"))
+                .containsExactly("venison", "14 pts", "raw", "1/2 t salt", "vent 10");
+        assertThat(sentences("beets w/ onions w/ cloves w/ 1/2 cup vinegar")).hasSize(1);
+        assertThat(sentences("pints/ quarts of it")).hasSize(1);
+        assertThat(sentences("Dill seed 3 tsp. What I do: wash them.")).hasSize(2);
+    }
+
+    @Test
     void accentsAreFoldedSignForSign() {
         String text = "Purée of jalapeños, sautéed; it’s ½ done";
         assertThat(Folded.of(text, new Range(0, text.length()))).isEqualTo("puree of jalapenos, sauteed; it's ½ done");
