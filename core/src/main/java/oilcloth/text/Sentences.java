@@ -170,14 +170,16 @@ public final class Sentences {
     }
 
     /** "Venison chunks/ 14 pts/ raw/ 1/2 t salt/ no liquid": steps with a stroke behind each, three at least. */
-    private static final Pattern SLASHED = Pattern.compile("(?:(?<![wW ])/ (?=\\S)[^/]*+(?:/(?! )[^/]*+)*+){3}");
+    private static final Pattern SLASHED =
+            Pattern.compile("(?:(?<!(?:\\b[wW]| ))/ (?=\\S)[^/]*+(?:/(?! )[^/]*+)*+){3}");
 
     private static boolean isSlash(String text, Range line, int i) {
         return text.charAt(i) == '/'
                 && i > line.start()
                 && i + 1 < line.end()
                 && text.charAt(i + 1) == ' '
-                && "wW ".indexOf(text.charAt(i - 1)) < 0;
+                && text.charAt(i - 1) != ' '
+                && !word(text, line, wordStart(text, line, i)).equals("w");
     }
 
     /** How many signs lead from one step to the next at a place, as in "Peel -> slice", "Fill / Process"; 0 for none. */
@@ -200,6 +202,14 @@ public final class Sentences {
         return leads ? signs : 0;
     }
 
+    private static int wordStart(String text, Range line, int end) {
+        int start = end;
+        while (start > line.start() && Character.isLetter(text.charAt(start - 1))) {
+            start--;
+        }
+        return start;
+    }
+
     private static final String CLOSING = "\"”»)";
 
     private static final String APOSTROPHES = "'’";
@@ -217,10 +227,7 @@ public final class Sentences {
         if (next < line.end() && !Character.isWhitespace(text.charAt(next)) && CLOSING.indexOf(text.charAt(next)) < 0) {
             return false;
         }
-        int wordStart = dot;
-        while (wordStart > line.start() && Character.isLetter(text.charAt(wordStart - 1))) {
-            wordStart--;
-        }
+        int wordStart = wordStart(text, line, dot);
         if (isInitial(text, line, wordStart, dot) || endsInitials(text, line, dot)) {
             return false;
         }
