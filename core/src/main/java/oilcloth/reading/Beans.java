@@ -32,7 +32,11 @@ final class Beans {
                             .filter(t -> JUST_BEANS.in(t.of(text).toLowerCase(Locale.ROOT)))
                             .isPresent());
             boolean peas = ContextWords.DRIED_PEAS.matcher(text).find();
+            List<Ingredient> others = draft.ingredients.stream()
+                    .filter(i -> isAnotherBean(i.food()))
+                    .toList();
             draft.ingredients.removeIf(i -> i.amount().isEmpty()
+                    && others.stream().anyMatch(o -> o != i)
                     && (ANY_BEANS.matcher(i.range().of(text)).matches()
                             || peas
                                     && i.range().of(text).equalsIgnoreCase("peas")

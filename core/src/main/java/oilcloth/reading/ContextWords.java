@@ -32,6 +32,13 @@ final class ContextWords {
     static final Pattern DRIED_PEAS = Pattern.compile(
             "(?i)\\b(dried|dry) (\\w+ )?((black|yellow|pink)[- ]?eye[d]?s?|cow|field|crowder|purple hull)\\b|\\b(black|yellow|pink)[- ]?eye[d]? peas?,? \\(?(dried|dry)\\b");
 
+    /** Of beans that are called nothing else. */
+    private static final Pattern DRY_BEANS = Pattern.compile(
+            "(?i)\\bchil+[ie] (con carne|with beans|and beans)|\\bchil+[ie] powder|\\bbeans (were |was |got )?(soaked|rehydrated)|\\bsoak(ed|ing)?( my| the| dry| dried)? beans");
+
+    private static final Cue SNAPPED = Cue.of(
+            "\\b(green|snap\\w*|string|wax|pole|runner|french|yellow|bush|fresh|haricots?|italian|cut|trim\\w*|stringed)\\b");
+
     private static final Pattern FRESH_ONES = Pattern.compile(
             "(?i)\\b(fresh|green|shelled|garden) (\\w+ )?(limas?|lima beans|butter ?beans|black|peas)\\b|\\bin the pod\\b");
 
@@ -52,6 +59,10 @@ final class ContextWords {
         boolean dried = food.name().equals("lima bean, fresh") && s.wholeHas(DRIED_LIMAS)
                 || food.name().equals("field pea") && s.wholeHas(DRIED_PEAS);
         if (dried && !s.wholeHas(FRESH_ONES)) {
+            return guide.food("beans, dry");
+        }
+        // "Chili: … beans soaked and boiled"
+        if (food.name().equals("green bean") && s.wholeHas(DRY_BEANS) && !s.isAround(from, 2, 6, SNAPPED)) {
             return guide.food("beans, dry");
         }
         // "2 lb peeled cloves" is no spice
