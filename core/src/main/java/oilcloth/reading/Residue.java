@@ -331,6 +331,10 @@ final class Residue {
     private static final Cue SO_MANY_OF = Cue.of("\\b\\d+ of (the |my |our )?\\d+ (jars|pints|quarts|lids)\\b");
 
     /** "all 14 jars pinged": a count that nothing rests on. */
+    /** "Got 6 and a spoonful for me." */
+    private static final Cue AND_A_TASTE = Cue.of(
+            "(jars? )?(and|plus) (a|one|half a) (spoonful|taste|bit|little|dab|smidge|sample|lick|partial|half|short one)\\b");
+
     private static boolean isCountOfJars(Sentence s, int i) {
         return s.opensAt(i + 1, 4, PINGED) && !s.has(FALLEN)
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
@@ -339,6 +343,7 @@ final class Residue {
                         && (i + 2 >= s.size() || !s.token(i + 2).isWord())
                 || s.is(i + 1, "of") && s.is(i + 2, "them") && s.isBefore(i, 2, JARS_BEFORE)
                 || s.opensAt(i + 1, 3, POTS)
+                || s.opensAt(i + 1, 4, AND_A_TASTE)
                 || s.isAround(i, i > 1 ? 2 : i, 4, SO_MANY_OF)
                 || s.is(i + 1, "jars") && s.isBefore(i, 4, MAKES);
     }
