@@ -66,6 +66,17 @@ public final class SoakWater {
                 && text.substring(line.start(), start).chars().noneMatch(Character::isLetterOrDigit);
     }
 
+    /** Measured ingredients; no step names so many with their amounts. */
+    private static final int OF_A_LIST = 5;
+
+    /** "12 cups chopped tomatillos, …, 2 quarts water, …": the list told in a sentence. */
+    private static boolean isList(Recipe recipe, Range sentence) {
+        return recipe.ingredients().stream()
+                        .filter(i -> i.amount().isPresent() && sentence.contains(i.range()))
+                        .count()
+                >= OF_A_LIST;
+    }
+
     private static boolean soaks(String step) {
         return SOAKED.matcher(step).find()
                 && THAT_WATER.matcher(step).find()
@@ -86,6 +97,7 @@ public final class SoakWater {
         return Sentences.lines(whole).stream()
                 .filter(line -> waters.stream().noneMatch(w -> lists(whole, line, w)))
                 .flatMap(line -> Sentences.of(whole, line).stream())
+                .filter(sentence -> !isList(recipe, sentence))
                 .map(sentence -> sentence.of(whole))
                 .toList();
     }
