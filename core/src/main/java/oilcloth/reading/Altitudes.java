@@ -282,6 +282,7 @@ final class Altitudes {
                         .altitude()
                         .flatMap(Fact::range)
                         .filter(height -> s.range().contains(height)
+                                && height.end() <= part.start()
                                 && s.tokens().stream()
                                         .filter(t -> t.isNumber() && t.range().start() < part.start())
                                         .allMatch(t -> t.range().start() < height.end()))
