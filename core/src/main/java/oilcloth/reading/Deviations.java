@@ -332,7 +332,9 @@ final class Deviations {
         if (s.has(WAITED) && !s.has(COOLING) && !s.has(FERMENTS)) {
             return s.findAny(WAITED);
         }
+        // that there is none is held against what the recipe needs
         if (s.has(ACID)
+                && !s.has(NO_ACID)
                 && !s.has(BOTTLED_KIND)
                 && !AcidWords.isAskedOf(s)
                 && !(s.has(PREFERS) && isMeasured(draft))

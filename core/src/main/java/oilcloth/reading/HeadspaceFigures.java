@@ -93,7 +93,7 @@ final class HeadspaceFigures {
 
     /** "tops trimmed to an inch": of the root, not of the jar. */
     private static final Cue TRIMMED = Cue.of(
-            "\\b(trim|trims|trimmed|trimming|stems?|roots?|tails?|greens|(leave|leaves|leaving|left|with|keep|kept) (the |their |its )?tops)\\b");
+            "\\b(trim|trims|trimmed|trimming|cut (the |their |off (the )?)?tops|tops (cut|off)|stems?|roots?|tails?|greens|(leave|leaves|leaving|left|with|keep|kept) (the |their |its )?tops)\\b");
 
     /** "The others I cubed half an inch". */
     private static final Cue CUT =
