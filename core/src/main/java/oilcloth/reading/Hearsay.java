@@ -85,6 +85,10 @@ final class Hearsay {
         return s.has(HERS) || s.has(PEOPLE_DO) && s.has(BAD_ADVICE);
     }
 
+    /** "Butter would keep the foam down, my friend says, but I skimmed it instead." */
+    private static final Cue WOULD_HELP = Cue.of(
+            "^(a )?(little |bit of |dab of |spoon of |splash of |drop of )?[a-z]+( [a-z]+)? would (keep|help|stop|hold|make|thicken|cut|fix|do|save)\\b[^.;]*\\b(says?|said|told me|tells me|swears?|claims?|thinks?)\\b[^.;]*,? but (i|we) (just |only )?(skimmed|skipped|didn't|did not|don't|never|won't|left it|kept|stuck|went without|stirred|do without|did without)\\b(?![^.;]*\\b(add|added|put|used)\\b)[^.;]*[.!]?$");
+
     /** What nobody should do; the refusing of anything else is told of the batch. */
     private static final Cue BAD_ADVICE = Cue.of(
             "\\b(water ?bath|oven|open[- ]kettle|upside|turn (it|them|the jars) over|aspirin|paraffin|wax|bacon|ham|fatback|flour|butter|cornstarch|peppers?|onions?|garlic|oil|reuse|mash\\w*|puree\\w*|thicken\\w*|cream|milk|cheese|three hours|3 (hours|hrs)|dishwasher|microwave|sun|aluminum)\\b");
@@ -119,6 +123,7 @@ final class Hearsay {
         return s.has(STUCK_WITH)
                 || s.has(BY_THE_PAPER)
                 || s.has(TURNED_OFF)
+                || s.has(WOULD_HELP) && s.has(BAD_ADVICE)
                 || isTheirWay(s)
                         && NOT_ME.matcher(s.whole().substring(s.range().end())).find()
                 || saysOnlyThat(s)

@@ -36,7 +36,8 @@ final class ProductName {
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = Cue.of(
             "(^|\\b(it|they|this|these|that|juice|syrup|leftovers?) )makes? (a |an |some )?(good|great|nice|fine|wonderful|lovely|very good|quick|easy) $"
-                    + "|\\b(uses?|good|great|serve|serve (it|them|these)|served|eat|ate|eat (it|them|these)|have (it|them|these)|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$");
+                    + "|\\b(uses?|good|great|serve|serve (it|them|these)|served|eat|ate|eat (it|them|these)|have (it|them|these)|like it|like them|love it|love them)\\b[^.;]{0,24}\\b(in|for|into|over|on|with) (a |my |our |some |the )?$"
+                    + "|\\b(base|start|starter) for (a |my |our |the |some )?(\\w+,? (and|or) )?(\\w+ )?$");
 
     /** "Okra, plain, for gumbo": what it will be one day. */
     private static final Cue PURPOSE = Cue.of(
