@@ -83,6 +83,10 @@ final class AnotherDish {
             "^((and|then|also|plus|(i|we) (made|make|got|had)|made) )*((a|some|one) )?((big|small|little|good|nice) )?((pot|batch|pan|pitcher) of )?(jam|jelly|soup|juice|sauce|pies?|salsa|butter|syrup|cobbler|crisp|broth|stock|stew) (with|from|out of|of) (the |what was )?(rest|leftovers?|left|extras?|others|(odd|small|little|ripe|bruised|soft|broken|ugly) ones|scraps|peel(ing)?s|cores|ends|trimmings|culls|pieces)( (of (them|it)|left))?[.!]?$"
                     + "|^the (rest|leftovers?|extras?|(odd|small|little|ripe|bruised|soft|broken|ugly) ones|scraps|peel(ing)?s|cores|culls|trimmings)( of (them|it))? (went (in|into|to|for)|became|got made into|made|are for|were for|ended up (in|as)|turned into) (a |some |the )?((pot|batch|pan|pitcher) of )?(jam|jelly|soup|juice|sauce|pies?|salsa|butter|syrup|cobbler|crisp|broth|stock|stew|compost|chickens|pigs|hens)( (that (night|day)|for (supper|dinner|tonight)))?[.!]?$");
 
+    /** "He wants beef stew next." */
+    private static final Cue WANTED_NEXT = Cue.of(
+            "^(he|she|they|everybody|everyone|(my|the|our) \\w+) (wants?|asked for|(is|are) asking for|(is|are) begging for) [^.;!?0-9]{3,30} next( (time|week|year))?[.!]?$");
+
     /** Behind it the letter turns to its own dish. */
     private static final Pattern TURN = Pattern.compile(
             "(?i)^(but |so |and |well,? |now |anyway,? |instead,? |today |this (year|time|week),? )*(i|we|mine|ours|this|these|what|it's|it is|here|just|only|plain|now|today|they are|they're|his|hers)\\b(?=[:,]?( [^ .!?]+){3})");
@@ -99,7 +103,7 @@ final class AnotherDish {
         if (s.has(LAST_YEAR) && isAnewThisYear(s, rest, ingredients)) {
             return s.low().length();
         }
-        if (s.has(OF_THE_REST)) {
+        if (s.has(OF_THE_REST) || s.has(WANTED_NEXT)) {
             return s.low().length();
         }
         if (s.has(BY_THE_SHEET)) {
