@@ -1,5 +1,9 @@
 package oilcloth.reading;
 
+import oilcloth.guide.FoodClass;
+import oilcloth.recipe.Ingredient;
+import oilcloth.text.Cue;
+
 /** Foods told of beside the canning: on the table, on the stove, on the way to the store. They are in no jar. */
 final class Bystanders {
     private static final String SOME = "(the |my |our |some |a |an |all the )?\\w+( \\w+)?";
@@ -36,6 +40,31 @@ final class Bystanders {
 
     /** For {@link Vocabulary#NO_INGREDIENT}. */
     static final String PHRASES = String.join("|", MEALS, PLACES, WISHES, CLEANING);
+
+    /** What puts a food into the jars, or says that it is in them. */
+    private static final Cue PUT_IN = Cue.of(
+            "\\b(in|into|on|over|under|among|between|with|to|of) (it|them|these|those|mine|ours|each|every|both|some|one|two|three|half|all)\\b|\\b(in|into|to|of) (the|my|our) (jars?|last|first|other|others|batch|pot|mix\\w*|kettle|brine|syrup|recipe|pints?|quarts?)\\b|\\b(went|goes|go|put|puts|add|adds|added|adding|stir\\w*|threw|throw\\w*|dropped|pour\\w*|topp?ed|mix\\w*|thicken\\w*|got|gets|fill\\w*|made up|season\\w*|flavou?r\\w*|brown\\w*|fried|saute\\w*|use|uses|used|using|swapp?\\w*|instead|substitut\\w*|layer\\w*|toss\\w*|pack\\w*|slipp?ed|snuck|dropp?|dropped|leave|left|cook\\w*|mash\\w*|poke[ds]?|tuck\\w*|stuff\\w*|lay|laid|line[ds]?|cover\\w*|need\\w*|call\\w*|want\\w*|like|likes|sneak|include\\w*|contains?|is in|are in|was in|were in)\\b|\\b(jars?|pints?|quarts?|too|also|as well|plus|along with|together|secret|ingredients?|recipe|floating|bits? of|taste of)\\b|:|^(and |with |some |a |bit of |little )*\\w+( and \\w+)?[.!]?$");
+
+    private static final Cue BY_A_PAPER =
+            Cue.of("\\b(sheet|leaflet|book|guide|chart|handout|bulletin|card) (says?|said|allows?|lists?|gives?)\\b");
+
+    /** Whether a sentence that names foods behind the canning says nothing of their being in the jars. */
+    static boolean areTold(Sentence s) {
+        return !s.has(PUT_IN) && !s.has(BY_A_PAPER);
+    }
+
+    /** What would be a danger in the jars, and was not measured. */
+    static boolean isOne(Ingredient i) {
+        FoodClass kind = i.food().kind();
+        return i.amount().isEmpty()
+                && i.perJar().isEmpty()
+                && !i.food().isOfBones()
+                && kind != FoodClass.ALCOHOL
+                && (kind == FoodClass.MEAT
+                        || kind == FoodClass.SEAFOOD
+                        || kind.isProduce()
+                        || RecipeReader.TRIMMINGS.contains(kind));
+    }
 
     private Bystanders() {}
 }
