@@ -165,6 +165,10 @@ final class Deviations {
     private static final Cue NO_ACID = Cue.of(
             "\\b(no|without( any)?|never any|minus) (added |extra |bottled )*(acid|lemon( juice)?|citric( acid)?|vinegar|lime juice)\\b(?! (taste|flavou?r|smell|left))|\\b(acid|lemon|citric|vinegar)[- ]free\\b");
 
+    /** "No vinegar because we don't like them pickled": that there is none is held against what the recipe needs. */
+    private static final Cue NOT_LIKED = Cue.of(
+            "^no (added )?(vinegar|lemon( juice)?|acid)[^.;]*\\b(don'?t|doesn'?t|do not|does not|never|can'?t) (like|want|care for|eat|stand)\\b[^.;]*[.!]?$");
+
     /** "Mother would've boiled them all day and I did too". */
     private static final Cue DID_LIKEWISE = Cue.of(
             "\\b(and|so) (i|we) (did|do|have)( it)? (too|so|the same|likewise|as well)\\b|\\band so (did|do|have) (i|we)\\b");
@@ -332,9 +336,8 @@ final class Deviations {
         if (s.has(WAITED) && !s.has(COOLING) && !s.has(FERMENTS)) {
             return s.findAny(WAITED);
         }
-        // that there is none is held against what the recipe needs
         if (s.has(ACID)
-                && !s.has(NO_ACID)
+                && !s.has(NOT_LIKED)
                 && !s.has(BOTTLED_KIND)
                 && !AcidWords.isAskedOf(s)
                 && !(s.has(PREFERS) && isMeasured(draft))

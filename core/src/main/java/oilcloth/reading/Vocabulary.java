@@ -10,17 +10,17 @@ final class Vocabulary {
             "(rice|eggs?|bacon|turkey|chicken|hen|coffee|tea|fish|meat|cheese|potato|milk|cream|bread|butter|sugar|salt|flour|soup|stew|gravy|jam|jelly|pickle|corn|popcorn|wine|beer|honey|olive|peach|apple|cherry|plum|pear|fig|lemon|orange|bean|pea|tomato|onion|garlic|pasta|noodle|cake|pie|cookie|biscuit|nut|peanut|berry|strawberry|melon|pumpkin|cabbage|kraut|sausage|ham|pork|beef|oyster|crab|shrimp|pepper|mustard|spice|sauce|salad|pizza|lard|grease)";
 
     private static final String THING =
-            "(cookers?|timers?|roasters?|urn|knife|knives|mashers?|forks?|ladles?|grinders?|mill|peelers?|slicers?|cutters?|corers?|pitters?|ricers?|steamers?|baskets?|bowls?|platters?|trays?|tins?|box|boxes|crates?|cartons?|bins?|crib|mugs?|pitchers?|scoops?|tongs|thermometer|scales?|boards?|graters?|fryers?|tree|trees|bush|bushes|vines?|patch|fields?|farm|farmer|farmers|coop|barn|pen|truck|aisle|counter|department|shop|market|factory|festival|money|maker|machine|safe|cellar|shed|wagon|cart|rack|hook|bib|apron)";
+            "(cookers?|timers?|roasters?|urn|knife|knives|mashers?|forks?|ladles?|grinders?|mill|peelers?|slicers?|cutters?|corers?|pitters?|ricers?|steamers?|baskets?|bowls?|platters?|trays?|tins?|box|boxes|crates?|cartons?|bins?|crib|mugs?|pitchers?|scoops?|tongs|thermometer|scales?|boards?|graters?|fryers?|coop|barn|pen|truck|aisle|counter|department|shop|market|factory|festival|money|maker|machine|safe|cellar|shed|wagon|cart|rack|hook|bib|apron)";
 
     /** "The rice cooker", "an egg timer", "the fish market", "over the bacon can": things and places named for what they are for. */
-    private static final String A_THING =
-            "\\b" + NAMED_FOR + " " + THING + "\\b|\\b(bacon|grease|lard|coffee|milk|cream) cans?\\b(?! of)"
-                    + "|\\b(soup|stew|bean|chili|gumbo|pasta|coffee|tea) (pot|kettle)\\b(?! (full )?of)"
-                    // "the kind in the green bottle by the eggs at the store"
-                    + "|\\b(by|near|beside|next to|behind|across from|with|past) the (\\w+ and )?\\w+ (at|in) the (store|shop|market|grocery)\\b"
-                    // "her Sunday chicken was in the way on the stove"
-                    + "|\\b\\w+( \\w+)? (was|were|is|are) (in the way|taking up|hogging) (on|in|the)\\b"
-                    + "|\\b(best|good|great|fine|nice|perfect|quick) (base|start|starter) for (\\w+ ){0,5}(soup|stew|chili|sauce|spaghetti|gumbo|curry)\\b";
+    private static final String A_THING = "\\b" + NAMED_FOR + " " + THING
+            + "\\b|(?<!\\bin (a|the|my|our) (\\w{1,9} )?)\\b(bacon|grease|coffee) cans?\\b(?! of)"
+            + "|\\b(soup|stew|bean|chili|gumbo|pasta|coffee|tea) (pot|kettle)\\b(?! (full )?of)"
+            // "the kind in the green bottle by the eggs at the store"
+            + "|\\b(by|near|beside|next to|behind|across from|with|past) the (\\w+ and )?\\w+ (at|in) the (store|shop|market|grocery)\\b"
+            // "her Sunday chicken was in the way on the stove"
+            + "|\\b\\w+( \\w+)? (was|were|is|are) (in the way|taking up|hogging) (on|in|the)\\b"
+            + "|\\b(best|good|great|fine|nice|perfect|quick) (base|start|starter) for (\\w+ ){0,5}(soup|stew|chili|sauce|spaghetti|gumbo|curry)\\b";
 
     static final Cue NO_INGREDIENT = Cue.of(
             A_THING + "|" + Bystanders.PHRASES + "|"
