@@ -69,12 +69,16 @@ public final class SoakWater {
     /** Measured ingredients; no step names so many with their amounts. */
     private static final int OF_A_LIST = 5;
 
-    /** "12 cups chopped tomatillos, …, 2 quarts water, …": the list told in a sentence. */
+    private static final Pattern COOKS = Pattern.compile(
+            "(?i)\\b((boil|combin|heat|stir|simmer|pour|dissolv|add)\\w*|mix(es)?|bring|brought|put|cook|make|made)\\b");
+
+    /** "12 cups chopped tomatillos, …, 2 quarts water, …": the list told in a sentence; what is boiled with so many is no list. */
     private static boolean isList(Recipe recipe, Range sentence) {
-        return recipe.ingredients().stream()
-                        .filter(i -> i.amount().isPresent() && sentence.contains(i.range()))
-                        .count()
-                >= OF_A_LIST;
+        return !COOKS.matcher(sentence.of(recipe.text())).find()
+                && recipe.ingredients().stream()
+                                .filter(i -> i.amount().isPresent() && sentence.contains(i.range()))
+                                .count()
+                        >= OF_A_LIST;
     }
 
     private static boolean soaks(String step) {

@@ -32,7 +32,8 @@ final class AcidWords {
     private static final Cue HOMEMADE = Cue.of(
             "\\b(home[- ]?made|my own|our own|own)\\b[^.;,]{0,24}\\bvinegar|\\b(apple )?(scrap|peel|core) vinegar|\\bvinegar,? (is |was )?(our own |my own )?home[- ]?made|\\bvinegar\\b[^.;]{0,24}\\b(i|we|he|she|they|(my|our|a) \\w+) (make|made|makes|ferment|ferments|brew|brews|brewed)\\b");
 
-    private static final Cue CUT_UP = Cue.of("\\b(zest|rind|peel|slic|chop|grat|minc|dic)\\w*");
+    private static final Cue CUT_UP = Cue.of(
+            "\\b(zest|rind|peel|slic|chop|grat|minc|dic)\\w*|\\b(lemon|lime) (balm|basil|thyme|grass|verbena|pepper|extract|oil|leaf|leaves|mint|salt)\\b");
 
     private AcidWords() {}
 

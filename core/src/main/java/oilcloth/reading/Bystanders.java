@@ -1,5 +1,7 @@
 package oilcloth.reading;
 
+import java.util.List;
+import java.util.stream.Stream;
 import oilcloth.guide.FoodClass;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
@@ -38,23 +40,53 @@ final class Bystanders {
     private static final String CLEANING =
             "\\b(scrub|scrubbed|clean|cleaned|soak|soaked|wash|washed|scour|scoured) (the|my|our) (\\w+ )?(pot|pan|kettle|canner|stove|counter|sink|floor|burner|oven)s? (out )?with \\w+( \\w+)?\\b";
 
+    private static final String NAMED_FOR =
+            "(rice|eggs?|bacon|turkey|chicken|hen|coffee|tea|fish|meat|cheese|potato|milk|cream|bread|butter|sugar|salt|flour|soup|stew|gravy|jam|jelly|pickle|corn|popcorn|wine|beer|honey|olive|peach|apple|cherry|plum|pear|fig|lemon|orange|grapefruit|bean|pea|tomato|carrot|vegetable|onion|garlic|pasta|noodle|cake|pie|cookie|biscuit|nut|peanut|berry|strawberry|melon|pumpkin|cabbage|kraut|sausage|ham|pork|beef|oyster|crab|shrimp|pepper|mustard|spice|sauce|salad|pizza|lard|grease)";
+
+    /** Nothing that holds a food could be emptied into a jar, and no cut or bird is called so. */
+    private static final String THING =
+            "(cookers?|timers?|urn|knife|knives|mashers?|forks?|ladles?|grinders?|mills?|peelers?|slicers?|cutters?|corers?|pitters?|stoners?|ricers?|frenchers?|brush|brushes|scrubbers?|wedgers?|strippers?|shellers?|hullers?|press|tools?|gadgets?|thing|steamers?|tongs|thermometer|scales?|graters?|coop|barn|truck|aisle|counter|department|shop|market|factory|festival|money|maker|machine|cellar|shed|wagon|apron|(?<!(chicken|hen) )(fryer|roaster))";
+
+    /** "The rice cooker", "an egg timer", "the fish market", "over the bacon can": things and places named for foods. */
+    private static final String THINGS = "\\b" + NAMED_FOR + " " + THING
+            + "\\b|(?<!\\bin (a|the|my|our) (\\w{1,9} )?)\\b(bacon|grease|coffee) cans?\\b(?! of)"
+            + "|\\b(soup|stew|bean|chili|gumbo|pasta|coffee|tea) (pot|kettle)\\b(?! (full )?of)"
+            + "|\\b(by|near|beside|next to|behind|across from|past) the (\\w+ and )?\\w+ (at|in) the (store|shop|market|grocery)\\b"
+            + "|\\b\\w+( \\w+)? (was|were|is|are) (in the way|taking up|hogging) (on|in|the)\\b"
+            + "|\\b(best|good|great|fine|nice|perfect|quick) (base|start|starter) for\\b";
+
     /** For {@link Vocabulary#NO_INGREDIENT}. */
-    static final String PHRASES = String.join("|", MEALS, PLACES, WISHES, CLEANING);
+    static final String PHRASES = String.join("|", THINGS, MEALS, PLACES, WISHES, CLEANING);
 
     /** What puts a food into the jars, or says that it is in them. */
     private static final Cue PUT_IN = Cue.of(
-            "^with \\b|\\b(mine|ours|these|they|it|each|jar) (all )?(has|have|had|is all|are all)\\b|\\bfor (body|taste|flavou?r|colou?r|richness|thickness|luck)\\b|\\bon top\\b|\\b(makes?|gives?) (it|them)\\b|\\bwhat makes\\b|\\bthe (trick|secret|key)\\b|\\b(floats?|floating|through the glass|at the bottom|without|always)\\b|\\b(in|into|on|over|under|among|between|with|to|of) (it|them|these|those|mine|ours|each|every|both|some|one|two|three|half|all)\\b|\\b(in|into|to|of) (the|my|our) (jars?|last|first|other|others|batch|pot|mix\\w*|kettle|brine|syrup|recipe|pints?|quarts?)\\b|\\b(went|goes|go|put|puts|add|adds|added|adding|stir\\w*|threw|throw\\w*|dropped|pour\\w*|topp?ed|mix\\w*|thicken\\w*|got|gets|fill\\w*|made up|season\\w*|flavou?r\\w*|brown\\w*|fried|saute\\w*|use|uses|used|using|swapp?\\w*|instead|substitut\\w*|layer\\w*|toss\\w*|pack\\w*|slipp?ed|snuck|dropp?|dropped|leave|left|cook\\w*|mash\\w*|poke[ds]?|tuck\\w*|stuff\\w*|lay|laid|line[ds]?|cover\\w*|need\\w*|call\\w*|want\\w*|like|likes|sneak|include\\w*|contains?|is in|are in|was in|were in)\\b|\\b(jars?|pints?|quarts?|too|also|as well|plus|along with|together|secret|ingredients?|recipe|floating|bits? of|taste of)\\b|:|^(and |with |some |a |bit of |little )*\\w+( and \\w+)?[.!]?$");
+            "^with \\b|\\b(mine|ours|these|they|it|each|jar) (all )?(has|have|had|is all|are all)\\b|\\bfor (body|taste|flavou?r|colou?r|richness|thickness|luck)\\b|\\bon top\\b|\\b(makes?|gives?) (it|them)\\b|\\bwhat makes\\b|\\bthe (trick|secret|key)\\b|\\b(floats?|floating|through the glass|at the bottom|without|always)\\b|\\b(in|into|on|over|under|among|between|with|to|of) (it|them|these|those|mine|ours|each|every|both|some|one|two|three|half|all)\\b|\\b(in|into|to|of) (the|my|our) (jars?|last|first|other|others|batch|pot|mix\\w*|kettle|brine|syrup|recipe|pints?|quarts?)\\b|\\b(went|goes|go|put|puts|add|adds|added|adding|stir\\w*|threw|throw\\w*|dropped|pour\\w*|topped|mix\\w*|thicken\\w*|got|gets|fill\\w*|made up|season\\w*|flavou?r\\w*|brown\\w*|fried|saute\\w*|use|uses|used|using|swap\\w*|instead|substitut\\w*|layer\\w*|toss\\w*|pack\\w*|slipped|snuck|drop|drops|leave|left|cook\\w*|mash\\w*|poke[ds]?|tuck\\w*|stuff\\w*|lay|laid|line[ds]?|cover\\w*|need\\w*|call\\w*|want\\w*|like|likes|sneak|include\\w*|contains?|is in|are in|was in|were in)\\b|\\b(jars?|pints?|quarts?|too|also|as well|plus|along with|together|ingredients?|recipe|bits? of|taste of)\\b|:|^(and |with |some |a |bit of |little )*\\w+( and \\w+)?[.!]?$");
 
     private static final Cue BY_A_PAPER =
             Cue.of("\\b(sheet|leaflet|book|guide|chart|handout|bulletin|card) (says?|said|allows?|lists?|gives?)\\b");
 
-    /** Whether a sentence that names foods behind the canning says nothing of their being in the jars. */
-    static boolean areTold(Sentence s) {
-        return !s.has(PUT_IN) && !s.has(BY_A_PAPER);
+    /**
+     * Foods that a sentence behind the canning names, and that nothing in it puts into a jar, are asked about.
+     *
+     * @param foods how many were known before the sentence
+     */
+    static void settle(Sentence s, Draft draft, int foods) {
+        if (s.isItem() || draft.ingredients.size() <= foods || s.has(PUT_IN) || s.has(BY_A_PAPER)) {
+            return;
+        }
+        List<Ingredient> named = draft.ingredients.subList(foods, draft.ingredients.size());
+        if (named.removeIf(i -> isGrave(i) && !isOfTheDish(i, draft))) {
+            draft.doubt(s.range());
+        }
+    }
+
+    private static boolean isOfTheDish(Ingredient named, Draft draft) {
+        return Stream.concat(draft.titleFoods.stream(), draft.inPassing.stream().map(Ingredient::food))
+                .anyMatch(f -> f.group().equals(named.food().group()));
     }
 
     /** What would be a danger in the jars, and was not measured. */
-    static boolean isOne(Ingredient i) {
+    private static boolean isGrave(Ingredient i) {
         FoodClass kind = i.food().kind();
         return i.amount().isEmpty()
                 && i.perJar().isEmpty()

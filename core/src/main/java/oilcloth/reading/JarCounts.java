@@ -180,7 +180,7 @@ final class JarCounts {
     private static final Set<String> ENDS = Set.of(".", ";", "/");
 
     /** "9 pts. 7 lb small okra", "14 pts, 14 seals", "7 qt.": nothing that could be measured beside it. */
-    static boolean isAlone(Sentence s, int i) {
+    private static boolean isAlone(Sentence s, int i) {
         int figure = figureBefore(s, i);
         int behind = i + 2;
         boolean ends = i + 1 >= s.size()

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.GuideSnapshot;
@@ -292,25 +291,9 @@ public final class RecipeReader {
             forget(draft, unread, begun ? forms : NONE, foods);
         }
         if (canned) {
-            bystanders(s, draft, foods);
+            Bystanders.settle(s, draft, foods);
         }
         deviations.read(s, draft, before);
-    }
-
-    /** Foods behind the canning that nothing puts into a jar are asked about. @param foods how many were known before */
-    private static void bystanders(Sentence s, Draft draft, int foods) {
-        List<Ingredient> named =
-                draft.ingredients.subList(Math.min(foods, draft.ingredients.size()), draft.ingredients.size());
-        if (!s.isItem()
-                && Bystanders.areTold(s)
-                && named.removeIf(i -> Bystanders.isOne(i) && !namesTheDish(i.food(), draft))) {
-            draft.doubt(s.range());
-        }
-    }
-
-    private static boolean namesTheDish(Food food, Draft draft) {
-        return Stream.concat(draft.titleFoods.stream(), draft.inPassing.stream().map(Ingredient::food))
-                .anyMatch(f -> f.group().equals(food.group()));
     }
 
     /** @param foods how many foods were known before the sentence */

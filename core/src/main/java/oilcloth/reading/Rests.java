@@ -18,7 +18,7 @@ final class Rests {
 
     /** "Off heat, 0 psi on its own in 40 min". */
     private static final Cue OF_ITSELF = Cue.of(
-            "\\b(on its own|on own|by itself|naturally|(0|zero)( psi| pounds| lbs?)?)( (in|within|after|took)| ,| \\() (about |only |just )?$|\\b(cool(ed|ing)?[ -]{0,3}down|(came|come|comes) down|depressuri[sz]\\w+)( (was|is|took|natural\\w*|by itself|on its own|slow\\w*|in|about))* ?,? $");
+            "\\b(on its own|on own|by itself|naturally)( (in|within|after|took)| ,| \\() (about |only |just )?$|\\b(0|zero)( psi| pounds| lbs?)? (in|within|after|took) (about |only |just )?$|\\b(cool(ed|ing)?[ -]{0,3}down|(came|come|comes) down|depressuri[sz]\\w+)( (was|is|took|natural\\w*|by itself|on its own|slow\\w*|in|about))* ?,? $");
 
     /** "The canner came up to pressure in fifteen minutes". */
     private static final Cue COME_TO = Cue.of(
@@ -39,7 +39,7 @@ final class Rests {
 
     /** The pressure is gone before the time: "0.", "natural drop /", "weight off". */
     private static final Pattern DOWN = Pattern.compile(
-            "(?i)(\\b(lid|weight) (is |was |went |goes )?off|(^|[.;!/] +)(0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
+            "(?i)(\\b(lid|weight) (is |was |went |goes )?off|(?<!\\b(elev|elevation|altitude|alt)[.:;] ?)(^|[.;!/] +)(0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
                     + BEHIND);
 
     /** "Boil 2 min, cover, stand 20-30 min": the food, however long. */

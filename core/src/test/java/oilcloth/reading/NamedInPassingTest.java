@@ -24,6 +24,9 @@ class NamedInPassingTest {
                 "It was ready before the dinner bell.",
                 "Corn relish is next week.",
                 "We eat them with bacon.",
+                "I timed it with an egg timer by the rice cooker.",
+                "The bread was rising on the other counter.",
+                "Lunch was eggs.",
                 "The neighbor says to add bacon but I don't."
             })
     void isNotInTheJar(String words) {
@@ -38,6 +41,7 @@ class NamedInPassingTest {
             The onions from the garden went in as well. | green bean, onion, water
             Good on toast with the butter I put in each jar. | butter, green bean, water
             We eat them with ham and that is how I pack them. | green bean, ham, cured, water
+            A milk carton went in at the end. | green bean, milk, water
             I can corn together with them. | corn, green bean, water
             """)
     void isInTheJar(String words, String foods) {
