@@ -1,13 +1,12 @@
 package oilcloth.reading;
 
-import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.text.Cue;
 import oilcloth.text.Folded;
 import oilcloth.text.Range;
 
-/** Jars that are named and were not filled: another was chosen, one was taken back, or it only tells what a weight comes to. */
+/** Jars that are named and were not filled: another was chosen, or it only tells what a weight comes to. */
 final class ChosenJars {
     private static final String JAR = "(half[- ]?gallons?|half[- ]?pints?|pints?|quarts?|qts?|pts?)";
 
@@ -15,14 +14,6 @@ final class ChosenJars {
     private static final Cue CHOSEN = Cue.of("\\b" + JAR + " or " + JAR
             + "\\b[^.;]{0,20}\\b(?:i|we) (?:only |just )?(?:did|used|chose|went with|made|filled) (?:the )?" + JAR
             + "\\b(?! (?:and|as well|too|also))");
-
-    /** "Half gallons... no, quarts": not the first. */
-    private static final Cue MEANT = Cue.of("\\b" + JAR + "(?: ?[.…,—–-])+ ?no,? " + JAR + "\\b");
-
-    /** "Two quarts... sorry, 3 quarts of water in the canner": neither is a jar. */
-    private static final Cue OF_WATER = Cue.of("\\b" + JAR
-            + "(?: ?[.…,—–-])+ ?(?:sorry|no|rather|i mean|make that|well),? (?:\\w+ ){1,2}" + JAR
-            + " (?:of )?(?:hot |simmering |warm )*water\\b");
 
     /** "10 lb asparagus for about 4 quarts … hot pint jars". */
     private static final Cue COMES_TO =
@@ -32,30 +23,15 @@ final class ChosenJars {
     private ChosenJars() {}
 
     static void settle(String text, Draft draft) {
-        if (draft.facts.jars().isEmpty()) {
-            return;
-        }
-        String low = Folded.of(text, new Range(0, text.length()));
-        if (OF_WATER.in(low)) {
-            ofWater(OF_WATER.matcher(low), draft);
-        }
         if (draft.facts.jars().size() < 2) {
             return;
         }
+        String low = Folded.of(text, new Range(0, text.length()));
         if (COMES_TO.in(low)) {
             comesTo(low, draft);
         }
-        for (Cue cue : List.of(CHOSEN, MEANT)) {
-            if (cue.in(low)) {
-                chosen(cue.matcher(low), draft);
-            }
-        }
-    }
-
-    private static void ofWater(Matcher m, Draft draft) {
-        while (m.find()) {
-            Range both = new Range(m.start(), m.end());
-            draft.facts.jars().removeIf(j -> j.range().filter(both::contains).isPresent());
+        if (CHOSEN.in(low)) {
+            chosen(CHOSEN.matcher(low), draft);
         }
     }
 

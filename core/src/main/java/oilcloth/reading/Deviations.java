@@ -185,9 +185,7 @@ final class Deviations {
                 .or(() -> s.findAny(DOUBT))
                 .or(() -> SecondTime.of(s, draft))
                 .or(() -> SaltLeftOut.isTakenBack(s, draft) ? Optional.of(s.range()) : Optional.empty())
-                .or(() -> s.find(UNSAID)
-                        .filter(r ->
-                                r.start() == s.range().start() && isBegun(draft) && !JarCorrection.isRead(s, draft)))
+                .or(() -> s.find(UNSAID).filter(r -> r.start() == s.range().start() && isBegun(draft)))
                 .or(() -> appearance.another(s, draft))
                 .or(() -> Hearsay.wouldHave(s) ? s.findAny(DID_LIKEWISE) : Optional.empty())
                 .or(() -> s.findAny(UNDONE).filter(r -> s.has(TELLS)))
@@ -316,7 +314,6 @@ final class Deviations {
                 || BareFigure.isOnlyToldAgain(s, draft)
                 || talk.isSigned(s)
                 || talk.isSameKind(s, draft)
-                || JarCorrection.isAll(s, draft)
                 || SaltLeftOut.isHarmless(s, draft);
     }
 

@@ -42,9 +42,6 @@ final class Draft {
     /** Up to where a dish named first has been taken back. */
     int takenBackTo;
 
-    /** Sentences that put right which jar it was. */
-    final List<Range> correctedJars = new ArrayList<>();
-
     /** Words about another dish than this one. */
     final List<Range> passedOver = new ArrayList<>();
 

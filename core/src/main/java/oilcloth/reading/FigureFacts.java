@@ -39,10 +39,6 @@ final class FigureFacts {
             if (figure.isEmpty()) {
                 continue;
             }
-            if (Referring.isTakenBack(s, figure.get().next())) {
-                s.claim(i, figure.get().next());
-                continue;
-            }
             int next = reach(s, draft, i, figure.get());
             if (next > i) {
                 s.claim(i, next);

@@ -190,7 +190,7 @@ final class HeadspaceFigures {
     }
 
     private static void length(Sentence s, Draft draft, int from, Numbers.Figure f, int to) {
-        if (Referring.isTakenBack(s, to) || s.isBefore(from, 4, CUT)) {
+        if (s.isBefore(from, 4, CUT)) {
             return;
         }
         int start = s.token(from).range().start() - s.range().start();
@@ -266,18 +266,15 @@ final class HeadspaceFigures {
         // "carrots to 1 inch, cover with the liquid to 1/2 inch": the liquid ends last
         boolean covering =
                 leaves || !clauseBefore.contains("canner") && (COVERING.in(clauseBefore) || COVERED.in(before));
-        // "1-inch... sorry, half inch headspace"
-        boolean corrected = Referring.isCorrection(s, from);
         boolean muchLess = LEAVE.in(clauseBefore)
                 && draft.facts
                         .headspace()
                         .filter(h -> h.value().least().inches() - f.high() >= MUCH_LESS)
                         .isPresent();
-        if (muchLess && !covering && !corrected) {
+        if (muchLess && !covering) {
             draft.doubt(s.span(from, to));
         }
         if (covering
-                || corrected
                 || draft.facts.headspace().isEmpty()
                 || draft.facts.headspace().get().value().cue()) {
             // "I fill mine to the brim. … Leave half an inch": what is done speaks against what is said

@@ -121,9 +121,6 @@ final class IngredientFinder {
         }
         Amounts.Found amount = found.get();
         Referring.forget(s, draft, i);
-        if (Referring.isTakenBack(s, amount.next())) {
-            return amount.next();
-        }
         if (Referring.equal(s, guide.lexicon(), draft, amount, i)) {
             int name = nameAfter.at(s, amount.next(), false);
             int foodEnd = name < 0

@@ -56,7 +56,6 @@ final class JarMentions {
             return;
         }
         boolean others = !draft.facts.jars().isEmpty() && s.has(OTHERS_ASKED);
-        JarCorrection.takeBack(s, draft);
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {

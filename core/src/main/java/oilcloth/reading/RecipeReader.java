@@ -75,7 +75,7 @@ public final class RecipeReader {
     }
 
     public Recipe read(String written) {
-        String text = TableRows.asFields(written);
+        String text = SelfCorrected.without(TableRows.asFields(written), guide.lexicon());
         Draft draft = new Draft();
         Written whole = new Written(text);
         List<Range> lines = StepNumbers.withoutOnLines(text, Sentences.lines(text), guide.lexicon());

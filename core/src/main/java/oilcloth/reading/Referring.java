@@ -120,35 +120,15 @@ final class Referring {
                 .allMatch(m -> m.food().group().equals(food.group()));
     }
 
-    /** "1/2... sorry, 1 1/4 inch": the figure behind it holds. */
-    private static final Cue TAKEN_BACK = Cue.of(
-            "([.…,—–-] )*(well ,? ?(?=no))?(no(?= ,? ?(half|a |one|\\d))|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?([\\d½¼¾]|half\\b|one\\b)");
-
-    static boolean isTakenBack(Sentence s, int next) {
-        return s.opensAt(next, 8, TAKEN_BACK);
-    }
-
-    private static final Cue CORRECTION = Cue.of(
-            "(no|well ,? ?no|sorry|oops|no wait|no , wait|i mean|i meant|make that|scratch that|correction|rather) ([.…,—–-] )*(it is |it's |make that )?$");
-
-    /** "Sorry, half inch": a sentence of its own that puts the figure at {@code from} right. */
-    static boolean isCorrection(Sentence s, int from) {
-        return CORRECTION.is(s.around(from, from, 0));
-    }
-
-    /** "1 tsp.. no, half tsp salt": the amount the sentence before ended with is forgotten. */
+    /** "A teaspoon… half teaspoon salt each": the amount the sentence before ended with is forgotten. */
     static void forget(Sentence s, Draft draft, int from) {
         int start = s.range().start();
-        boolean again =
-                from == 0 && s.whole().substring(0, start).stripTrailing().endsWith("..");
-        if (again || isCorrection(s, from)) {
-            draft.unread.removeIf(u -> u.range().end() <= start
-                    && u.range().end() >= start - NEAR
-                    && (!again || isInTheSameMeasure(u.range(), s)));
+        if (from == 0 && s.whole().substring(0, start).stripTrailing().endsWith("..")) {
+            draft.unread.removeIf(u ->
+                    u.range().end() <= start && u.range().end() >= start - NEAR && isInTheSameMeasure(u.range(), s));
         }
     }
 
-    /** "A teaspoon… half teaspoon salt each". */
     private static boolean isInTheSameMeasure(Range before, Sentence s) {
         Optional<Unit> unit = Amounts.at(s.tokens(), 0).map(a -> a.amount().unit());
         return unit.isPresent()
@@ -157,7 +137,7 @@ final class Referring {
                         .equals(unit);
     }
 
-    /** Characters between the figure and what puts it right: dots and spaces. */
+    /** Characters between the amount and the one that holds: dots and spaces. */
     private static final int NEAR = 5;
 
     private Referring() {}
