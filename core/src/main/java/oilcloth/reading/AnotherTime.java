@@ -45,10 +45,9 @@ final class AnotherTime {
     private static final Cue UP_NEXT = Cue.of(
             "^\\(?((and|so|now),? )?next (up|project|on (my|the|our) list|in line|week|month|weekend)( (is|are|will be|it's|i'll do|we do))? ?[:,–-]? ?(the |some |my |our )?[a-z]+( [a-z]+){0,3}[.!]?\\)?$|^\\(?(the |my |our |some )?[a-z]+( [a-z]+){0,2} (is|are|will be) (up )?next( (week|month|weekend|up|on my list))?[.!]?\\)?$");
 
-    /** "Could I put in cabbage?": asked once the canning has been told. */
-    private static final Cue ASKS_OF_MORE = Cue.of(
-            "^((and|also|so|p\\.?s\\.?),? )*(can|could|may|might|would it be (ok|okay|safe|all right) to) ((i|we|one|you) )?(just |ever |safely )?(put in|add( in)?|throw in|toss in|mix in|stir in|include) (some |a few |a little |any |the )?(?!(less|fewer|more|no|half|twice)\\b)[a-z]+( [a-z]+){0,2}\\?$"
-                    + "|^((and|also|so),? )*(would|will|does|do) (?!(it|they|this|that|these|those|i|we|you)\\b)[a-z]+( [a-z]+){0,2} (work|do|be (ok|okay|all right|better|nicer))( just)?( as well)? (instead of|in place of|rather than|for) (the |plain )?[a-z]+( [a-z]+)?( next time)?\\?$");
+    /** "Would dried dill do instead of fresh?": asked once the canning has been told. */
+    private static final Cue ASKS_OF_OTHER = Cue.of(
+            "^((and|also|so),? )*(would|will|does|do) (?!(it|they|this|that|these|those|i|we|you)\\b)[a-z]+( [a-z]+){0,2} (work|do|be (ok|okay|all right|better|nicer))( just)?( as well)? (instead of|in place of|rather than|for) (the |plain )?[a-z]+( [a-z]+)?( next time)?\\?$");
 
     /** Whoever asks or plans it so did otherwise this time: "should I vent it next time?", "less bacon next year". */
     private static final Cue OTHERWISE_NOW = Cue.of(
@@ -82,7 +81,7 @@ final class AnotherTime {
      * @param apart whether nothing of the recipe has been told, or its canning has: between them "butter is next" is a step
      */
     static boolean isOfNoJar(Sentence s, boolean apart) {
-        return isToCome(s) && !s.has(OTHERWISE_NOW) || apart && (s.has(UP_NEXT) || s.has(ASKS_OF_MORE));
+        return isToCome(s) && !s.has(OTHERWISE_NOW) || apart && (s.has(UP_NEXT) || s.has(ASKS_OF_OTHER));
     }
 
     private AnotherTime() {}

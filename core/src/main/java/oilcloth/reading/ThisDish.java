@@ -49,10 +49,13 @@ final class ThisDish {
         return own;
     }
 
-    /** Whether the next sentence takes back what this one says or asks; then it is dealt with. */
+    /** Whether what it names is taken back by the next sentence, or only asked about; then it is dealt with. */
     boolean isTakenBack(Sentence s, String next, Draft draft) {
         if (Denied.isAdviceDeclined(s, next, ingredients)) {
             draft.passedOver.add(s.range());
+            return true;
+        }
+        if (isWondered(s, next, draft)) {
             return true;
         }
         if (!Denied.is(next) || Denied.isKeptOtherwise(s, next)) {
@@ -71,6 +74,23 @@ final class ThisDish {
             inPassing(s, draft);
         }
         return food;
+    }
+
+    /** "Could I add a little butter?": what it names is in no jar, or that will be asked. */
+    private boolean isWondered(Sentence s, String next, Draft draft) {
+        boolean asked = Wondered.isAsked(s, next);
+        if (!asked && !Wondered.isInDoubt(s, next) || ingredients.foodsOf(s).isEmpty()) {
+            return false;
+        }
+        if (draft.ingredients.isEmpty()) {
+            inPassing(s, draft);
+        } else {
+            draft.passedOver.add(s.range());
+        }
+        if (!asked) {
+            draft.doubt(s.range());
+        }
+        return true;
     }
 
     /** "Tomatoes, whole? No. This is juice.": taken back, and yet what it is of where nothing else is named. */
