@@ -27,6 +27,8 @@ final class Bystanders {
                     + STANDS + "\\b|\\bthere (was|were|is|are) " + SOME + " (on|in) " + STANDS
                     + "\\b|\\b(cleared|moved|took|pulled) (the |some |all the |my )?(\\w+ and )?\\w+ out of (the|my) (fridge|refrigerator|freezer|icebox|way|sink|pantry)\\b"
                     + "|\\b(sits?|keep|kept|stand|store) (it |them )?(right )?next to (the|my|our|her) (\\w+'s |canned |other )?\\w+\\b"
+                    + "|\\b" + SOME
+                    + " ((left over )?from last (year|summer|fall|winter|spring|season) )?still (down |out )?in the (cellar|freezer|pantry|barn|basement|attic|shed)\\b"
                     + "|\\b(smell(s|ed)?|reek(s|ed)?) of (last (week|night|year)'s |yesterday's )\\w+\\b|\\bback of (a|the|my) \\w+ (bag|box|sack|packet|carton)\\b";
 
     /** What is wanted, put off or fetched: "the pork chops will have to wait", "out of butter so I ran to the store". */
@@ -38,7 +40,7 @@ final class Bystanders {
 
     /** What a pot is cleaned with: "I soaked the sticky pot with baking soda". */
     private static final String CLEANING =
-            "\\b(scrub|scrubbed|clean|cleaned|soak|soaked|wash|washed|scour|scoured) (the|my|our) (\\w+ )?(pot|pan|kettle|canner|stove|counter|sink|floor|burner|oven)s? (out )?with \\w+( \\w+)?\\b";
+            "\\b(scrub|scrubbed|clean|cleaned|soak|soaked|wash|washed|scour|scoured) (the|my|our) (\\w+ )?(pot|pan|kettle|canner|stove|counter|sink|floor|burner|oven)s? (out )?(with|in) \\w+( \\w+)?\\b";
 
     private static final String NAMED_FOR =
             "(rice|eggs?|bacon|turkey|chicken|hen|coffee|tea|fish|meat|cheese|potato|milk|cream|bread|butter|sugar|salt|flour|soup|stew|gravy|jam|jelly|pickle|corn|popcorn|wine|beer|honey|olive|peach|apple|cherry|plum|pear|fig|lemon|orange|grapefruit|bean|pea|tomato|carrot|vegetable|onion|garlic|pasta|noodle|cake|pie|cookie|biscuit|nut|peanut|berry|strawberry|melon|pumpkin|cabbage|kraut|sausage|ham|pork|beef|oyster|crab|shrimp|pepper|mustard|spice|sauce|salad|pizza|lard|grease)";
@@ -57,6 +59,36 @@ final class Bystanders {
 
     /** For {@link Vocabulary#NO_INGREDIENT}. */
     static final String PHRASES = String.join("|", THINGS, MEALS, PLACES, WISHES, CLEANING);
+
+    private static final String OLD_LIDS = "((the|my|our|those|all my|all the) )?(old|used) (flat )?lids";
+    private static final String OTHER_USE =
+            "(for|to) ((the|my|our|some|keep|keeping|storing|store|hold|sprout\\w*) )*(kids'? )?((dry|dried) (goods|beans|herbs)|storage|crafts?|art( projects?)?|projects?|sprout\\w*|seeds?|freezer( jars)?|fridge|leftovers|rice|buttons|nails|screws|ornaments|coasters|decorations|plant \\w+|saucers|bird\\w*|scaring \\w+|school|church)( [a-z]+){0,2}";
+    private static final String MEANWHILE =
+            "( (for|while|as|in|that|before|after|and|between) ((the|my|our|it|they|i|we|he|she) )?(canner |jars )?(lunch|dinner|supper|breakfast|me|myself|us|kids|men|ran|run|runs|waited|wait|worked|cooked|sat|meantime|day|night|morning|meanwhile|loads|batches)( \\w+)?| meanwhile)?";
+
+    /** "The used lids I keep for crafts", "the oven was full of bread", "I microwaved my lunch": nothing else is told with it. */
+    private static final Cue OF_OTHER_THINGS = Cue.of(
+            "^" + OLD_LIDS + " (i|we) (use|keep|save) " + OTHER_USE
+                    + "[.!]?$|^(i|we) (keep|save|use) " + OLD_LIDS + " " + OTHER_USE
+                    + "[.!]?$|^(the|my|our|her) (oven|microwave|dishwasher|smoker|dehydrator) (is|was|had been) ((already|all|always|still) )?((full of|busy with|taken up (by|with)|in use for|on for) ((the|my|her|some) )?(bread|rolls|pies?|cookies|biscuits|cakes?|dishes|supper|dinner|turkey|roast|ham|apples|herbs|jerky)|broken|on the fritz|acting up)"
+                    + MEANWHILE
+                    + "[.!]?$|^(i|we|he|she|they|my \\w+) (microwaved|baked|roasted|fried|boiled|cooked|heated( up)?|reheated) (my|our|his|her|their|a|an|some|us|me)( a| an| some)? ((cold|leftover|little|quick|own|egg|ham|soup|cup of|bowl of|can of|plate of|pot of) )*(lunch|dinner|supper|breakfast|leftovers|coffee|tea|eggs?|soup|sandwich(es)?|potato|pizza|burrito|hot ?dog|oatmeal|plate)"
+                    + MEANWHILE
+                    + "[.!]?$|^(i|we|my \\w+) (scrubbed|cleaned|soaked|washed|scoured|wiped|descaled) (the|my|our) ((big|sticky|old|burnt|dirty|stained) )*(pot|pan|kettle|stove|counter|sink|floor|burner|oven) (out |down )?(with|in) [a-z]+( [a-z]+)?( (to (get|take|lift|clean|loosen)|after|before|overnight) [^.;!?0-9]{3,30})?[.!]?$");
+
+    /** "They sat on the counter till the next day and then I took the bands off": the jars cooled. */
+    private static final Cue COOLED = Cue.of(
+            "^((and|then|so),? )*(they|the jars|mine|these|all of them|everything|all (seven|six|nine|eight|the jars)) (just )?(sat|stood|stayed|rested|cooled|were left) (undisturbed |alone |out )?(on|out on) (the|my|a) (counter|table|sideboard|towels?|shelf|cupboard|bench)( top)?((?!\\b(process|canner|ran|boil)\\w*)[^.;!?]){0,40}\\b(then|and|before) (i |we )?(then )?(took|taking|removed|removing|checked|checking|washed|washing|wiped|wiping|labell?ed|labell?ing|put away|carried|dated) (the |my |them |all |off |up )*(rings|bands|seals|lids for|jars|down|them|away|labels?)\\b((?!\\b(process|canner|ran|boil|again)\\w*)[^.;!?]){0,24}[.!]?$");
+
+    /** "We drove over the pass at 9,000 feet to get them": nobody cans there. */
+    private static final Cue AWAY_FROM_HOME = Cue.of(
+            "^(i|we|he|she|they|my \\w+|the \\w+) (drove|drives|hiked|climbed|flew|went|walked|rode|camped|got lost|picked|hunted|shot|fished|gathered)\\b(?![^.;]*\\b(home|house|here|kitchen|live|canned|can)\\b)[^.;]*\\b(pass|summit|peak|ridge|mountain|camp|trail|road|orchard|lookout|place)\\b[^.;]*\\b(feet|ft)\\b[^.;]{0,30}[.!]?$"
+                    + "|^(my|our|the) (\\S+ ){1,3}(up |out |over |down )?(at|lives at|is at) [\\d,]+ (feet|ft)\\b[^.;]*\\b(hers|his|theirs|her own|his own)\\b(?![^.;]*\\b(i|we|me|us|mine|ours|my|our)\\b)[^.;]{0,30}[.!]?$");
+
+    /** Nothing in it is of this batch. */
+    static boolean isAll(Sentence s, boolean canned) {
+        return s.has(OF_OTHER_THINGS) || s.has(AWAY_FROM_HOME) || canned && s.has(COOLED);
+    }
 
     /** What puts a food into the jars, or says that it is in them. */
     private static final Cue PUT_IN = Cue.of(
@@ -78,6 +110,10 @@ final class Bystanders {
         if (named.removeIf(i -> isGrave(i) && !isOfTheDish(i, draft))) {
             draft.doubt(s.range());
         }
+    }
+
+    static boolean isPutIn(Sentence s) {
+        return s.has(PUT_IN);
     }
 
     private static boolean isOfTheDish(Ingredient named, Draft draft) {

@@ -23,7 +23,7 @@ final class Hearsay {
 
     /** "My mother would've put a ham bone in but I know better now". */
     private static final Cue KNOWS_BETTER = Cue.of(
-            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$|^(my |our )?(mother|mom|mama|dad|grand\\w+|aunt|neighbou?r|she|he) (always |used to |never )?(did|does|made|cans|canned|put up) (hers|his|theirs|them)\\b[^,;]*[,;] ?(but )?(i|we) (now )?know better( now| these days)?[.!]?$"
+            "^(mother|mom|mama|dad|grand\\w+|gran|granny|my \\w+|she|he) (would|would've|'d|always|used to|used|did|does|put|puts|made|makes|cans|canned) [^,;]*(, (bless (her|his|their)( \\w+)?|god (rest|bless) \\w+( \\w+)?|rest (her|his) soul),? )?\\bbut (i|we) (now )?(know better|don't|do not|never do|won't|leave it out|skip it|(gave|have given|'ve given) (that|it) up|(quit|stopped) (that|doing (that|it)))( now| any ?more| these days| (many |some |a few )?years ago| long ago)?[.!]?$|^(my |our )?(mother|mom|mama|dad|grand\\w+|aunt|neighbou?r|she|he) (always |used to |never )?(did|does|made|cans|canned|put up) (hers|his|theirs|them)\\b[^,;]*[,;] ?(but )?(i|we) (now )?know better( now| these days)?[.!]?$"
                     + "|^(my |our )?(mother|mom|mama|dad|grand\\w+|aunt|neighbou?r|sister|cousin|she|he) (always|never|used to|would always) [^,;]*\\b(and|but),? (i|we)( (told|said to|promised) (her|him|them))? ?((that )?(i|we))?('d|'ll| would| will| wanted to| thought (i|we) would| thought i'd| am going to)? (ask|check with|write to) (you|the office|the extension|somebody|someone|first)( first)?[.!]?$");
 
     /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
@@ -50,6 +50,10 @@ final class Hearsay {
     /** "A man on the radio said the oven will do, and I turned him off". */
     private static final Cue TURNED_OFF = Cue.of(
             "^(my|our|some|a|an|one|the) [^.;]{2,60}\\b(says?|said|swears?|swore|claims?|claimed|told|tells|showed|shows|skipped|skips|does|did) [^.;]*,? (and|but|so) (i|we) (turned (him|her|it|them|that) off|walked (off|away|out)|changed the (channel|subject)|shut (it|him|her) off|wrote (a comment|to (him|her|them)) to say so|said absolutely not|put (him|her|them) straight|set (him|her|them) straight)[.!]?$");
+
+    /** "My neighbor does hers in the oven and I told her to stop". */
+    private static final Cue TOLD_OFF = Cue.of(
+            "^((and|but|now|well),? )?((my|our|the|a|one) (\\S+ ){1,3}|(she|he|they|some(body|one)?|people) )((always|still|just|only|has always) )*(does|do|did|cans|canned|puts|put|runs|ran|bakes|baked|uses|used|skips|skipped|turns|turned) (?![^.;]*\\b(mine|ours|these|this|both|we both|so i|like me|too|same)\\b)[^.;]*\\b(and|but|so) (i|we)('ve| have)? ((always|already|keep|kept) )?(told|telling|warned|warning|begged|begging|scolded|got after|fussed at|gave) (her|him|them)\\b[^.;]{0,40}\\b(stop|quit|not|unsafe|dangerous|better|sheet|leaflet|number|wrong|sick|about it)\\b[^.;]{0,30}[.!]?$");
 
     private static final String ONE_HEARS =
             "^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?";
@@ -123,6 +127,7 @@ final class Hearsay {
         return s.has(STUCK_WITH)
                 || s.has(BY_THE_PAPER)
                 || s.has(TURNED_OFF)
+                || s.has(TOLD_OFF)
                 || s.has(WOULD_HELP) && s.has(BAD_ADVICE)
                 || isTheirWay(s)
                         && NOT_ME.matcher(s.whole().substring(s.range().end())).find()

@@ -79,6 +79,12 @@ final class JarMentions {
                 s.claim(i, jar.next());
                 continue;
             }
+            if (isGivenAwayIn(jar.jar(), draft) && s.isBefore(i, 6, GIVEN)) {
+                // "I gave 3 quarts to the minister": who filled pints may have filled these as well
+                draft.doubt(s.span(i, jar.next()));
+                s.claim(i, jar.next());
+                continue;
+            }
             int before = JarCounts.figureBefore(s, i);
             boolean counted = before >= 0;
             JarCounts.timesSoMany(s, jar.next()).ifPresent(f -> {
@@ -104,6 +110,15 @@ final class JarMentions {
             s.claim(counted ? before : single ? i - 2 : i, jar.next());
             i = jar.next() - 1;
         }
+    }
+
+    private static final Cue GIVEN = Cue.of(
+            "\\b(gave|give|gives|giving|sent|send|sends|traded|sold|brought|mailed|delivered)\\b(?! up)( \\w+){0,4} $");
+
+    private static boolean isGivenAwayIn(JarSize jar, Draft draft) {
+        return !draft.facts.times().isEmpty()
+                && !draft.facts.jars().isEmpty()
+                && draft.facts.jars().stream().noneMatch(told -> told.value() == jar);
     }
 
     /** "Quarts 25." */

@@ -217,7 +217,11 @@ public final class RecipeReader {
     }
 
     private void sentence(Sentence s, Draft draft) {
-        if (Bulletin.isTold(s) || Hearsay.isRefused(s, draft) || Forbidden.isTold(s, draft) || Serving.isLabelled(s)) {
+        if (Bulletin.isTold(s)
+                || Hearsay.isRefused(s, draft)
+                || Forbidden.isTold(s, draft)
+                || Serving.isLabelled(s)
+                || Bystanders.isAll(s, !draft.facts.times().isEmpty())) {
             return;
         }
         if (Hearsay.isOfTheirs(s)) {
@@ -294,6 +298,15 @@ public final class RecipeReader {
             Bystanders.settle(s, draft, foods);
         }
         deviations.read(s, draft, before);
+        // "I have a crock of pickles going beside it": asked about, and not what this is
+        if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
+            cut(draft.facts.forms(), forms);
+        }
+    }
+
+    private static boolean isAskedAboutWhole(Sentence s, Draft draft, int unread) {
+        return draft.unread.subList(Math.min(unread, draft.unread.size()), draft.unread.size()).stream()
+                .anyMatch(u -> u.range().contains(s.range()));
     }
 
     /** @param foods how many foods were known before the sentence */
