@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Set;
+import java.util.regex.Pattern;
 import oilcloth.measure.Altitude;
 import oilcloth.recipe.Fact;
 import oilcloth.text.Cue;
@@ -60,6 +61,13 @@ final class Altitudes {
     private static final Cue ABOVE_WATER =
             Cue.of("above (the |our )?(mean )?(sea|bay|ocean|gulf|tide|tidewater|harbou?r|high water)\\b");
 
+    private static final Pattern THOUSANDS = Pattern.compile("\\d{1,2}\\.\\d{3}");
+    private static final int THOUSAND = 1000;
+
+    /** "Pints 10 min at 0-1000 (that's us, 730)". */
+    private static final Cue THAT_IS_US = Cue.of(
+            "\\b(that's|that is|which is|this is) (us|me|our place|my place|where (we|i) (are|am|live))( ?[,:(–-])?( at| about)? $");
+
     private static final Cue OURS = Cue.of("\\b(i|we|i'm|we're|my|our)\\b");
 
     private static final Cue MOVED = Cue.of("\\b(moved?|moving|came|come) (up |down |over |here )?from\\b");
@@ -115,6 +123,15 @@ final class Altitudes {
     static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
         boolean feet = FEET.contains(u.norm());
         boolean metres = METRES.contains(u.norm());
+        if ((feet || metres) && THOUSANDS.matcher(s.token(i).raw()).matches()) {
+            // "1.700 feet", as half the world writes it
+            state(s, draft, i, new Numbers.Figure(f.low() * THOUSAND, f.high() * THOUSAND, f.next()), metres, unit + 1);
+            return unit + 1;
+        }
+        if (feet && f.high() >= LEAST_BARE && f.high() - f.low() > WIDEST_GUESS_FEET) {
+            // "pints 10 min. at 0-1000'": a band of a table
+            return unit + 1;
+        }
         if ((feet || metres) && f.low() < LEAST_BARE && (s.opensAt(unit + 1, 4, AWAY) || s.isBefore(i, 4, GONE))) {
             return unit + 1;
         }
@@ -156,6 +173,10 @@ final class Altitudes {
                 && s.is(f.next(), ")")
                 && f.low() >= LEAST_BARE / 10.0
                 && f.low() <= Altitude.HIGHEST_FEET) {
+            state(s, draft, i, f, false, f.next());
+            return f.next();
+        }
+        if (s.isBefore(i, 6, THAT_IS_US) && f.low() >= LOWEST_SAID_FEET && f.high() <= Altitude.HIGHEST_FEET) {
             state(s, draft, i, f, false, f.next());
             return f.next();
         }

@@ -113,6 +113,13 @@ final class Durations {
             if (s.isClaimed(i)) {
                 continue;
             }
+            if (s.is(i - 1, "every") && TimeSpan.at(s, i).isPresent()) {
+                // "I write the gauge down every five minutes"
+                int next = TimeSpan.at(s, i).get().next();
+                s.claim(i, next);
+                i = next - 1;
+                continue;
+            }
             if (s.is(i, "overnight")) {
                 s.claim(i, i + 1);
                 continue;

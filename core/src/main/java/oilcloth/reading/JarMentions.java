@@ -113,7 +113,7 @@ final class JarMentions {
     }
 
     private static final Cue GIVEN = Cue.of(
-            "\\b(gave|give|gives|giving|sent|send|sends|traded|sold|brought|mailed|delivered)\\b(?! up)( \\w+){0,4} $");
+            "\\b(i|we|she|he|they|(my|our) \\w+) ((also|already|even|just|later) )*(gave|give|gives|sent|send|sends|traded|sold|brought|mailed|delivered)\\b(?! up)( \\w+){0,4} $");
 
     private static boolean isGivenAwayIn(JarSize jar, Draft draft) {
         return !draft.facts.times().isEmpty()

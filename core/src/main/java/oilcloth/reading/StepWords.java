@@ -90,8 +90,11 @@ final class StepWords {
             boolean done = word.endsWith("ed")
                     && !Talk.isCommon(word)
                     && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));
-            boolean told =
-                    !PLAIN.has(word) && (i == 0 || VERB_PLACE.is(s.token(i - 1).norm())) && object(s, i + 1);
+            boolean told = !PLAIN.has(word)
+                    && !EverydayWords.has(word)
+                    && !Talk.isAbout(word)
+                    && (i == 0 || VERB_PLACE.is(s.token(i - 1).norm()))
+                    && object(s, i + 1);
             // "creamed corn" has a process of its own
             if (s.food(lexicon, i).isPresent() || s.negatedToken(i) || s.is(i, "creamed") && s.is(i + 1, "corn")) {
                 continue;
@@ -161,6 +164,8 @@ final class StepWords {
                 && !isManner(word)
                 && !SlipOfThePen.of(word, StepWords::isPlain)
                 && !Talk.isCommon(word)
+                && !EverydayWords.has(word)
+                && !isComparedPlain(word)
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)
                 && !isPlaceOrThing(s, i)
@@ -171,6 +176,12 @@ final class StepWords {
                                 || Vocabulary.KITCHEN.contains(word.substring(0, word.length() - 1))))
                 && Units.at(s.tokens(), i).isEmpty()
                 && JarMentions.at(s, i).isEmpty();
+    }
+
+    /** "Smaller ones taste sweeter". */
+    private static boolean isComparedPlain(String word) {
+        String base = word.replaceFirst("(er|est)$", "");
+        return base.length() < word.length() && (isPlain(base) || isPlain(base + "e"));
     }
 
     /** "Roasted on the grill till the skins blistered": how peppers are peeled. */

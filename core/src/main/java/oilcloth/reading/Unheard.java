@@ -13,6 +13,7 @@ final class Unheard {
         return s.token(i).isWord()
                 && !Talk.isCommon(word)
                 && !StepWords.isPlain(word)
+                && !EverydayWords.has(word)
                 && !MarkedRemarks.shipped().hasMet(word);
     }
 
