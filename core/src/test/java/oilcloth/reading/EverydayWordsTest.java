@@ -16,15 +16,7 @@ class EverydayWordsTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {
-                "digestibility",
-                "parishioners",
-                "machinist",
-                "bragging",
-                "nostalgia",
-                "nephews",
-                "steward"
-            })
+            strings = {"digestibility", "parishioners", "machinist", "bragging", "nostalgia", "nephews", "steward"})
     void arePeopleTalkAndTimes(String word) {
         assertThat(EverydayWords.has(word)).isTrue();
     }
