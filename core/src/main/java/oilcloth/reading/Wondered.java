@@ -66,6 +66,7 @@ final class Wondered {
     private static final Cue IS_DONE = Cue.of(
             "(?<!\\b(would|should|could|can|do|does) )\\b(i|we)('ve|'d| have| had| do| did)? (always |already |also |just |only |usually |sometimes |often |accidentally |still |never )*(added|used|did|do|had|threw|tossed|mixed|stirred|included|left|forgot|got|ran|have)\\b"
                     + "|\\b(as|like|since|because) (i|we) |\\b(too|still|again|anyway|(keep|kept) (on|it up|\\w+ing)|continue|stop|quit|go on|so much|that much|this much|too much|too many|enough|instead|these|those|this (batch|time|year)|mine|ours|have (been )?[a-z]+(ed|ing))\\b"
+                    + "|\\b(why|the reason|causes?|caused|what (made|makes)|made (it|them|mine)|made the)\\b"
                     + "|\\b(vent|exhaust|head ?space|pressure|lids?|pints|quarts)\\b(?! (change|go|be))");
 
     /** "Could I add a little butter? I did." */

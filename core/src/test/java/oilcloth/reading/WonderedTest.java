@@ -63,6 +63,7 @@ class WonderedTest {
                 "Does the butter I add change the time?",
                 "If I add butter should I process longer, I did sixty?",
                 "May I go on adding butter?",
+                "Would adding butter be why they are cloudy?",
             })
     void isInTheJar(String question) {
         assertThat(Read.foods(BEANS + question)).isEqualTo("butter, green bean, water");
