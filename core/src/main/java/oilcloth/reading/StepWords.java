@@ -91,10 +91,10 @@ final class StepWords {
                     && !Talk.isCommon(word)
                     && (clauseNamesFood(s, i) || food && (i == 0 || s.is(i - 1, ",")));
             boolean told = !PLAIN.has(word)
-                    && !EverydayWords.has(word)
-                    && !Talk.isAbout(word)
                     && (i == 0 || VERB_PLACE.is(s.token(i - 1).norm()))
-                    && object(s, i + 1);
+                    && object(s, i + 1)
+                    && !Talk.isAbout(word)
+                    && !EverydayWords.has(word);
             // "creamed corn" has a process of its own
             if (s.food(lexicon, i).isPresent() || s.negatedToken(i) || s.is(i, "creamed") && s.is(i + 1, "corn")) {
                 continue;
@@ -164,8 +164,6 @@ final class StepWords {
                 && !isManner(word)
                 && !SlipOfThePen.of(word, StepWords::isPlain)
                 && !Talk.isCommon(word)
-                && !EverydayWords.has(word)
-                && !isComparedPlain(word)
                 && !Vocabulary.KITCHEN.contains(word)
                 && !SHAPES.contains(word)
                 && !isPlaceOrThing(s, i)
@@ -175,13 +173,16 @@ final class StepWords {
                         && (PLAIN.has(word.substring(0, word.length() - 1))
                                 || Vocabulary.KITCHEN.contains(word.substring(0, word.length() - 1))))
                 && Units.at(s.tokens(), i).isEmpty()
-                && JarMentions.at(s, i).isEmpty();
+                && JarMentions.at(s, i).isEmpty()
+                && !isComparedPlain(word)
+                && !EverydayWords.has(word);
     }
 
     /** "Smaller ones taste sweeter". */
     private static boolean isComparedPlain(String word) {
-        String base = word.replaceFirst("(er|est)$", "");
-        return base.length() < word.length() && (isPlain(base) || isPlain(base + "e"));
+        int ending = word.endsWith("er") ? 2 : word.endsWith("est") ? 3 : 0;
+        String base = word.substring(0, word.length() - ending);
+        return ending > 0 && (isPlain(base) || isPlain(base + "e"));
     }
 
     /** "Roasted on the grill till the skins blistered": how peppers are peeled. */
