@@ -206,7 +206,8 @@ final class SelfCorrected {
             }
             return last.filter(s -> size - next(before, s) <= APART && s.isOfTheKindOf(holds));
         }
-        for (int i = size - 1; i >= Math.max(0, size - APART - 2); i--) {
+        // the longest name first: "crab-apple? no, plums"
+        for (int i = Math.max(0, size - APART - 2); i < size; i++) {
             Optional<Said> said = Stream.of(jar(before, i), foodAt(before, i, lexicon), either(before, i))
                     .flatMap(Optional::stream)
                     .filter(s -> isLast(before, s))

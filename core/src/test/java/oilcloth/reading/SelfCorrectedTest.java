@@ -34,6 +34,7 @@ class SelfCorrectedTest {
             12 half pints of jam... wait i mean pints           | 12 of jam pints
             Ground veal... wait, it was ground pork             | Ground ground pork
             the cabbage - sorry, celery                         | the celery
+            Crab-apple? no, plums                               | plums
             Black beans... no, these are pintos                 | pintos
             heavy, no, light syrup                              | light syrup
             Raw pack? No, hot pack                              | pack hot pack
