@@ -80,10 +80,17 @@ final class Bystanders {
     private static final Cue COOLED = Cue.of(
             "^((and|then|so),? )*(they|the jars|mine|these|all of them|everything|all (seven|six|nine|eight|the jars)) (just )?(sat|stood|stayed|rested|cooled|were left) (undisturbed |alone |out )?(on|out on) (the|my|a) (counter|table|sideboard|towels?|shelf|cupboard|bench)( top)?((?!\\b(process|canner|ran|boil)\\w*)[^.;!?]){0,40}\\b(then|and|before) (i |we )?(then )?(took|taking|removed|removing|checked|checking|washed|washing|wiped|wiping|labell?ed|labell?ing|put away|carried|dated) (the |my |them |all |off |up )*(rings|bands|seals|lids for|jars|down|them|away|labels?)\\b((?!\\b(process|canner|ran|boil|again)\\w*)[^.;!?]){0,24}[.!]?$");
 
+    private static final String NO_CANNING =
+            "(?!.*\\b(home|house|here|kitchen|live|cabin|can|canned|jars?|vent\\w*|boil\\w*|process\\w*|minutes?|mins?|pressure|lids?|canner|skip\\w*|cut|add\\w*|put|left|pack\\w*|seal\\w*|unsealed|time[ds]?|only)\\b(?! (hers|his|theirs|her own|his own)\\b))";
+
     /** "We drove over the pass at 9,000 feet to get them": nobody cans there. */
     private static final Cue AWAY_FROM_HOME = Cue.of(
-            "^(i|we|he|she|they|my \\w+|the \\w+) (drove|drives|hiked|climbed|flew|went|walked|rode|camped|got lost|picked|hunted|shot|fished|gathered)\\b(?![^.;]*\\b(home|house|here|kitchen|live|canned|can)\\b)[^.;]*\\b(pass|summit|peak|ridge|mountain|camp|trail|road|orchard|lookout|place)\\b[^.;]*\\b(feet|ft)\\b[^.;]{0,30}[.!]?$"
-                    + "|^(my|our|the) (\\S+ ){1,3}(up |out |over |down )?(at|lives at|is at) [\\d,]+ (feet|ft)\\b[^.;]*\\b(hers|his|theirs|her own|his own)\\b(?![^.;]*\\b(i|we|me|us|mine|ours|my|our)\\b)[^.;]{0,30}[.!]?$");
+            "^(i|we|he|she|they) (drove|drives|hiked|climbed|flew|walked|rode|camped|got lost|hunted|fished)\\b"
+                    + NO_CANNING
+                    + "[^.;]*\\b(pass|summit|peak|ridge|mountain|trail|lookout)\\b[^.;]*\\b(feet|ft)\\b[^.;]{0,30}[.!]?$"
+                    + "|^(my|our|the) (\\S+ ){1,3}(up |out |over |down )?(at|lives at|is at) [\\d,]+ (feet|ft)\\b"
+                    + NO_CANNING
+                    + " (has to|must|needs to|gets to) (do|can|make|time|cook) (hers|his|theirs|her own|his own)\\b(?![^.;]*\\b(i|we|me|us|mine|ours|my|our)\\b)[^.;]{0,30}[.!]?$");
 
     /** Nothing in it is of this batch. */
     static boolean isAll(Sentence s, boolean canned) {

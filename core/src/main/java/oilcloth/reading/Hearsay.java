@@ -53,7 +53,7 @@ final class Hearsay {
 
     /** "My neighbor does hers in the oven and I told her to stop". */
     private static final Cue TOLD_OFF = Cue.of(
-            "^((and|but|now|well),? )?((my|our|the|a|one) (\\S+ ){1,3}|(she|he|they|some(body|one)?|people) )((always|still|just|only|has always) )*(does|do|did|cans|canned|puts|put|runs|ran|bakes|baked|uses|used|skips|skipped|turns|turned) (?![^.;]*\\b(mine|ours|these|this|both|we both|so i|like me|too|same)\\b)[^.;]*\\b(and|but|so) (i|we)('ve| have)? ((always|already|keep|kept) )?(told|telling|warned|warning|begged|begging|scolded|got after|fussed at|gave) (her|him|them)\\b[^.;]{0,40}\\b(stop|quit|not|unsafe|dangerous|better|sheet|leaflet|number|wrong|sick|about it)\\b[^.;]{0,30}[.!]?$");
+            "^((and|but|now|well),? )?((my|our|the|a|one) (\\S+ ){1,3}|(she|he|they|some(body|one)?|people) )((always|still|just|only|has always) )*(does|do|did|cans|canned|puts|put|runs|ran|bakes|baked|uses|used|skips|skipped|turns|turned) (?![^.;]*\\b(mine|ours|these|this|both|we both|so i|like me|too|same|i|we)\\b[^.;]*,? (and|but|so) (i|we)\\b)(?=[^.;]*\\b(hers|theirs|(her|his|their) own|(does|do|did|cans|canned) his)\\b)(?![^.;]*\\b(my|our|us|me)\\b)[^.;]*\\b(and|but|so) (i|we)('ve| have)? ((always|already|keep|kept) )?(told|telling|warned|warning|begged|begging|scolded|got after|fussed at|gave) (her|him|them)\\b[^.;]{0,40}\\b(stop|quit|not|unsafe|dangerous|better|sheet|leaflet|number|wrong|sick|about it)\\b[^.;]{0,30}[.!]?$");
 
     private static final String ONE_HEARS =
             "^((and|also|now|well|but),? )?(i|we)('ve|'d| have| had)?( always| often| also| only)? (been told|heard|read|was told|were told|seen it said)( it said)?";

@@ -53,6 +53,10 @@ final class SelfCorrected {
     /** "I mean ten." */
     private static final Pattern ENDS_CLAUSE = Pattern.compile(" ?([.,;:)!?–—]|$|- |and\\b|then\\b)");
 
+    /** "Oops, 11 lb is what it should be", "I mean pints, some of them", "ten was it?": what was done nobody can tell. */
+    private static final Pattern MAY_NOT_HOLD = Pattern.compile(
+            " ?\\?|[^.;!?\\n]{0,24}?\\b(should|would|could|might|was it|is it|what|ought|supposed|wants?|needs?|says?|said|enough|plenty|guess|maybe|perhaps|probably|is (right|better|best)|some|mostly?|a few|half of|one of|two of)\\b");
+
     /** Words of which one holds and not the other. */
     private static final List<Set<String>> EITHER = List.of(
             Set.of("light", "medium", "heavy", "thin"),
@@ -136,6 +140,12 @@ final class SelfCorrected {
             }
             Optional<Said> taken = last(before, holds, lexicon);
             if (taken.isEmpty() || sentence && !taken.get().kind().equals(holds.kind())) {
+                continue;
+            }
+            if (MAY_NOT_HOLD
+                    .matcher(low)
+                    .region(holds.range().end(), low.length())
+                    .lookingAt()) {
                 continue;
             }
             boolean bare = holds.kind().isEmpty() && !taken.get().kind().isEmpty();

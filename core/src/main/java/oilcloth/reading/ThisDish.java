@@ -55,7 +55,7 @@ final class ThisDish {
             draft.passedOver.add(s.range());
             return true;
         }
-        if (isWondered(s, next, draft)) {
+        if (isWondered(s, draft)) {
             return true;
         }
         if (!Denied.is(next) || Denied.isKeptOtherwise(s, next)) {
@@ -77,9 +77,13 @@ final class ThisDish {
     }
 
     /** "Could I add a little butter?": what it names is in no jar, or that will be asked. */
-    private boolean isWondered(Sentence s, String next, Draft draft) {
-        boolean asked = Wondered.isAsked(s, next);
-        if (!asked && !Wondered.isInDoubt(s, next) || ingredients.foodsOf(s).isEmpty()) {
+    private boolean isWondered(Sentence s, Draft draft) {
+        if (Wondered.isOfWhatIsThere(s) && namesWhatIsNotListed(s, draft)) {
+            draft.doubt(s.range());
+            return false;
+        }
+        boolean asked = Wondered.isAsked(s);
+        if (!asked && !Wondered.isInDoubt(s) || ingredients.foodsOf(s).isEmpty()) {
             return false;
         }
         if (draft.ingredients.isEmpty()) {
@@ -91,6 +95,13 @@ final class ThisDish {
             draft.doubt(s.range());
         }
         return true;
+    }
+
+    private boolean namesWhatIsNotListed(Sentence s, Draft draft) {
+        return ingredients.foodsOf(s).stream()
+                .filter(f -> f.kind().isProduce() || RecipeReader.TRIMMINGS.contains(f.kind()))
+                .anyMatch(f -> draft.ingredients.stream()
+                        .noneMatch(i -> i.food().group().equals(f.group())));
     }
 
     /** "Tomatoes, whole? No. This is juice.": taken back, and yet what it is of where nothing else is named. */

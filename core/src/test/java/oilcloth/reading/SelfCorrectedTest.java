@@ -62,6 +62,9 @@ class SelfCorrectedTest {
                 "25 minutes - no, that was the quarts - for the pints",
                 "Sorry for the long letter. 20 minutes at 10 pounds.",
                 "No wait. 20 minutes.",
+                "20 min at 8 lb dial. Oops, 11 lb is what it should be.",
+                "Vented four, oops, ten was it?",
+                "Hot quarts, I mean pints some of them",
                 "5 lb pears\nSorry, 20 minutes",
             })
     void whatIsOfAnotherKindIsLeft(String text) {

@@ -27,7 +27,6 @@ class WonderedTest {
                 "I was wondering about adding garlic next summer.",
                 "If I wanted to add tomatoes, what would I do?",
                 "Do you think pimento could go in as well?",
-                "Would a clove of garlic hurt anything?",
                 "Would it be okay to add dill?",
                 "PS could I add a bay leaf to each?",
                 "Could one add a spoon of vinegar to keep them green?",
@@ -44,6 +43,7 @@ class WonderedTest {
                 "Is adding cheese ever safe?",
                 "Does putting an onion in the jar change anything?",
                 "How about garlic?",
+                "Would a clove of garlic in each hurt anything?",
                 "What about a piece of ham hock in each jar?",
                 "I was wondering about adding garlic.",
             })
@@ -64,6 +64,11 @@ class WonderedTest {
                 "If I add butter should I process longer, I did sixty?",
                 "May I go on adding butter?",
                 "Would adding butter be why they are cloudy?",
+                "Could I add a little butter?\nI did with this batch.",
+                "Can I add butter?\n\nYes, I have been.",
+                "Can I add more butter?",
+                "Should I add the butter first?",
+                "May I add that there is butter in each jar?",
             })
     void isInTheJar(String question) {
         assertThat(Read.foods(BEANS + question)).isEqualTo("butter, green bean, water");
