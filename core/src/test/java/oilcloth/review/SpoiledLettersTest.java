@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import oilcloth.corpus.Part;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.recipe.Context;
 import org.junit.jupiter.api.Test;
@@ -16,12 +17,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SpoiledLettersTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
 
-    /** Letters that are called sound as they stand. */
-    private static final List<String> SOUND = Verdict.all().stream()
-            .filter(v -> v.call() == Call.SOUND)
-            .map(Verdict::text)
-            .filter(t -> call(t) == Call.SOUND)
-            .toList();
+    /** Every second letter that is called sound as it stands. */
+    private static final List<String> SOUND =
+            Part.of(
+                            Verdict.all().stream()
+                                    .filter(v -> v.call() == Call.SOUND)
+                                    .map(Verdict::text)
+                                    .toList(),
+                            2,
+                            0)
+                    .stream()
+                    .filter(t -> call(t) == Call.SOUND)
+                    .toList();
 
     private static Call call(String text) {
         return ENGINE.review(text, Context.planning(null)).call();
