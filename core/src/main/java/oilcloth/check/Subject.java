@@ -1,9 +1,11 @@
 package oilcloth.check;
 
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import oilcloth.guide.AcidRule;
 import oilcloth.guide.Confidence;
 import oilcloth.guide.Food;
@@ -83,14 +85,21 @@ public final class Subject {
 
     /** Where it is done: what the educator or the case says, and the text; of two, the higher. */
     public Optional<Altitude> altitude() {
-        Optional<Altitude> said = facts().altitude().map(Fact::value);
-        if (context.altitude().isPresent() && said.isPresent()) {
-            return Optional.of(
-                    said.get().feet() > context.altitude().get().feet()
-                            ? said.get()
-                            : context.altitude().get());
-        }
-        return context.altitude().or(() -> said);
+        return altitude(facts(), context);
+    }
+
+    private static Optional<Altitude> altitude(Facts facts, Context context) {
+        return Stream.of(facts.altitude().map(Fact::value), context.altitude())
+                .flatMap(Optional::stream)
+                .max(Comparator.comparingInt(Altitude::feet));
+    }
+
+    /** Of times and pressures told for several altitudes and gauges, those for this one. */
+    public static Recipe settled(Recipe recipe, Context context) {
+        Facts facts = recipe.facts();
+        return facts.byAltitude().isEmpty()
+                ? recipe
+                : recipe.withFacts(facts.at(altitude(facts, context), gauge(facts, context)));
     }
 
     /** Heat after filling that is none of the methods, and no open kettle either. */
@@ -143,7 +152,11 @@ public final class Subject {
     }
 
     public Optional<Gauge> gauge() {
-        return facts().gauge().map(Fact::value).or(context::gauge);
+        return gauge(facts(), context);
+    }
+
+    private static Optional<Gauge> gauge(Facts facts, Context context) {
+        return facts.gauge().map(Fact::value).or(context::gauge);
     }
 
     /** The jars the text names, in order; several when it names several. */

@@ -10,47 +10,13 @@ import oilcloth.text.Range;
 /** A figure without a thing it counts, behind the time that was told: "I gave them 12." */
 final class BareFigure {
     /** Behind them a figure is still bare: "I gave them 12 because the baby woke". */
-    private static final Set<String> NO_NOUN = Set.of(
-            "because",
-            "since",
-            "mostly",
-            "steady",
-            "steadily",
-            "throughout",
-            "straight",
-            "roughly",
-            "so",
-            "but",
-            "and",
-            "close",
-            "enough",
-            "short",
-            "flat",
-            "even",
-            "total",
-            "sharp",
-            "there",
-            "in",
-            "or",
-            "then",
-            "instead",
-            "by",
-            "when",
-            "tops",
-            "exactly",
-            "maybe",
-            "only",
-            "just",
-            "about",
-            "that",
-            "this",
-            "is",
-            "was",
-            "on",
-            "at",
-            "with",
-            "if",
-            "as");
+    static final Set<String> NO_NOUN =
+            Set.of(("because since mostly steady steadily throughout straight roughly so but and close enough "
+                            + "short flat even total sharp there in or then instead by when tops exactly maybe only just "
+                            + "about that this is was on at with if as anyway anyways anyhow though although usually "
+                            + "normally always myself ourselves regardless max maximum here now generally sometimes often "
+                            + "still again too tonight nonetheless rather ever either already all lately")
+                    .split(" "));
 
     /** Minutes, and pounds; fewer and more are neither. */
     private static final int SHORTEST_TIME = 4;

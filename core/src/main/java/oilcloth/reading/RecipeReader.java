@@ -75,7 +75,8 @@ public final class RecipeReader {
     }
 
     public Recipe read(String written) {
-        String text = SelfCorrected.without(TableRows.asFields(written), guide.lexicon());
+        AltitudeTables tables = AltitudeTables.in(SelfCorrected.without(TableRows.asFields(written), guide.lexicon()));
+        String text = tables.text();
         Draft draft = new Draft();
         Written whole = new Written(text);
         List<Range> lines = StepNumbers.withoutOnLines(text, Sentences.lines(text), guide.lexicon());
@@ -83,6 +84,7 @@ public final class RecipeReader {
             line(whole, lines.get(n), n, draft);
         }
         wholeText.settle(text, draft);
+        tables.settle(draft);
         List<Unread> unread = new ArrayList<>(draft.unread);
         // the same words missed twice are one thing not understood
         unread.removeIf(u -> draft.unread.stream()

@@ -26,9 +26,9 @@ final class SelfCorrected {
             "sorry|oops|whoops|(?:scratch|strike) that|correction|i mean|i meant|i should say|make that|or rather|my mistake|my bad|i tell a lie|take that back|excuse me|pardon(?: me)?|that's (?:wrong|not right)|hold on|hang on|(?<=no,? )wait(?! \\d)|wait(?= no\\b)|wait(?=[,.…!–—-])|wait(?= (?:it|that|they|these|this|i|we)\\b)";
 
     /** Neither takes anything back by itself unless a sign sets it off. */
-    private static final String WEAK = "no|nope|nah|actually";
+    private static final String WEAK = "no|nope|nah|actually|er+|u+h+|u+m+";
 
-    private static final String HESITATES = "oh|ah|u+h+|u+m+|er+|hm+|well|but|let me see|let's see";
+    private static final String HESITATES = "oh|ah|hm+|well|but|let me see|let's see";
 
     private static final Cue TAKES_BACK = Cue.of(
             "( ?(?:\\.{2,}|…|[,;(–—.!?]|-{1,2}) ?| )((?:\\b(?:" + STRONG + "|" + WEAK

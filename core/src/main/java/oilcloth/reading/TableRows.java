@@ -36,7 +36,7 @@ final class TableRows {
                 told.setCharAt(i, ' ');
             }
         }
-        Matcher row = ROW.matcher(text);
+        Matcher row = ROW.matcher(told.toString());
         while (row.find()) {
             told.setCharAt(row.end(1), ' ');
             told.setCharAt(row.start(3) - 1, ' ');

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
 import oilcloth.measure.Altitude;
@@ -35,6 +36,7 @@ public final class Facts {
     private Optional<Fact<Double>> minutesPerThousandFeet = Optional.empty();
     private Optional<Fact<Boolean>> openKettle = Optional.empty();
     private Optional<String> placed = Optional.empty();
+    private final List<ByAltitude> byAltitude = new ArrayList<>();
 
     public List<Fact<String>> forms() {
         return forms;
@@ -175,6 +177,48 @@ public final class Facts {
         placed = Optional.of(id);
     }
 
+    /** Tables of times and pressures by altitude; the first figure of each is among the times or pressures. */
+    public List<ByAltitude> byAltitude() {
+        return byAltitude;
+    }
+
+    /**
+     * With the figure of each table that is printed for this altitude and gauge, and none where none is. Where the altitude
+     * is not known the figure for the lowest stands.
+     */
+    public Facts at(Optional<Altitude> here, Optional<Gauge> with) {
+        Facts settled = copy();
+        settled.byAltitude.clear();
+        for (ByAltitude table : byAltitude) {
+            boolean ofAnotherGauge = table.gauge().isPresent()
+                    && with.isPresent()
+                    && !table.gauge().equals(with);
+            Optional<ByAltitude.Entry> told = ofAnotherGauge
+                    ? Optional.empty()
+                    : here.isEmpty() ? Optional.of(table.entries().get(0)) : table.at(here.get());
+            replace(settled.times, table, told, (t, e) -> {
+                Minutes minutes = Minutes.of((int) e.figure());
+                return new ProcessTime(minutes, minutes, t.jar());
+            });
+            replace(settled.pressures, table, told, (p, e) -> Pressure.ofPsi(e.figure()));
+        }
+        return settled;
+    }
+
+    private static <T> void replace(
+            List<Fact<T>> facts,
+            ByAltitude table,
+            Optional<ByAltitude.Entry> told,
+            BiFunction<T, ByAltitude.Entry, T> figure) {
+        for (Fact<T> fact : List.copyOf(facts)) {
+            if (isFrom(fact, table.first())) {
+                int place = facts.indexOf(fact);
+                facts.remove(place);
+                told.ifPresent(e -> facts.add(place, Fact.read(figure.apply(fact.value(), e), e.range())));
+            }
+        }
+    }
+
     /** The distinct values of a list of mentions, in order. */
     public static <T> Set<T> values(List<Fact<T>> facts) {
         if (facts.isEmpty()) {
@@ -201,6 +245,7 @@ public final class Facts {
         bubblesRemoved = kept(bubblesRemoved, struck);
         minutesPerThousandFeet = kept(minutesPerThousandFeet, struck);
         openKettle = kept(openKettle, struck);
+        byAltitude.removeIf(t -> t.first().overlaps(struck));
     }
 
     private static boolean isFrom(Fact<?> fact, Range struck) {
@@ -252,6 +297,7 @@ public final class Facts {
         copy.minutesPerThousandFeet = minutesPerThousandFeet.map(f -> f.moved(by));
         copy.openKettle = openKettle.map(f -> f.moved(by));
         copy.placed = placed;
+        byAltitude.forEach(t -> copy.byAltitude.add(t.moved(by)));
         return copy;
     }
 }

@@ -178,7 +178,8 @@ public final class Engine {
     }
 
     /** @param said the words of this recipe, or of another reading of its text */
-    private Glance look(Recipe read, Context context, Said said) {
+    private Glance look(Recipe asRead, Context context, Said said) {
+        Recipe read = Subject.settled(asRead, context);
         Placement first = placer.place(read, Subject.methodOf(read, context));
         Recipe recipe = SoakWater.settle(read, first, guide);
         Placement placement = recipe == read ? first : placer.place(recipe, Subject.methodOf(recipe, context));
