@@ -99,7 +99,7 @@ final class Altitudes {
 
     /** "10 min BWC 90 ft". */
     private static final Cue AFTER_CANNING =
-            Cue.of("\\b(bwc|bwb|bw|wb|minutes?|mins?|bath|canner|weighted|dial|gauge|psi|lbs?|pounds?) \\.? ?$");
+            Cue.of("\\b(bwc|bwb|bw|wb|minutes?|mins?|bath|canner|weighted|dial|gauge|psi|lbs?|pounds?) [.,]? ?$");
 
     private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
 
@@ -146,7 +146,9 @@ final class Altitudes {
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
                 || feet && s.isBefore(i, 4, IN_THE_VALLEY)
-                || feet && s.isBefore(i, 2, AFTER_CANNING) && (unit + 1 >= s.size() || s.is(unit + 1, "."))
+                || feet
+                        && s.isBefore(i, 2, AFTER_CANNING)
+                        && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","))
                 || feet && s.opensAt(unit + 1, 5, ABOVE_WATER)
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")

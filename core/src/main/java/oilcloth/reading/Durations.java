@@ -109,6 +109,7 @@ final class Durations {
     private final JarMentions jars = new JarMentions();
 
     void read(Sentence s, Draft draft) {
+        JarTimes.read(s, draft);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {
                 continue;

@@ -12,8 +12,6 @@ import oilcloth.text.Range;
 
 /** Minutes in the canner whose unit was said before, or beside another time. */
 final class ImpliedMinutes {
-    private static final JarMentions JARS = new JarMentions();
-
     /** "It was 25 minutes back home. Here I now do 35". */
     private static final Cue STILL = Cue.of("\\b(here|now|still|always)\\b( \\w+)? (do|did|give (it|them)|go|run) $");
 
@@ -23,12 +21,6 @@ final class ImpliedMinutes {
     private static final Cue HERE = Cue.of("\\b(here|now)\\b");
 
     private static final Cue GIVEN = Cue.of("\\b(give|gave) (it|them|these|mine|ours) $");
-
-    private static final String JAR_TIME = "(half[- ]pints?|pints?|quarts?)( jars)?[:,]? ?(for )?\\d+";
-
-    /** "Pints 20 min, quarts 25": one of two times without its unit. */
-    private static final Cue JAR_TIMES = Cue.of("\\b" + JAR_TIME + " ?min\\w*[.,;/]* ?(and )?" + JAR_TIME
-            + "(?![\\d/.]| ?(lb|#|min|psi|pounds|of|for))|\\b" + JAR_TIME + " ?[,;/]? ?(and )?" + JAR_TIME + " ?min");
 
     private ImpliedMinutes() {}
 
@@ -83,7 +75,7 @@ final class ImpliedMinutes {
         return !Durations.isElsewhere(s, i)
                 && (besideTheBath(s, draft, i)
                         || atPressure(s, draft, i)
-                        || s.token(i).isNumber() && (figured(s, draft, i) || besideAnother(s, draft, i))
+                        || s.token(i).isNumber() && figured(s, draft, i)
                         || s.opensAt(i + 1, 2, SO_IT_WAS) && figured(s, draft, i));
     }
 
@@ -117,20 +109,5 @@ final class ImpliedMinutes {
         ProcessTime time = new ProcessTime(Minutes.of((int) f.low()), Minutes.of((int) Math.ceil(f.high())), jar);
         draft.facts.times().add(Fact.read(time, s.span(i, f.next())));
         s.claim(i, f.next());
-    }
-
-    private static boolean besideAnother(Sentence s, Draft draft, int i) {
-        if (!s.has(JAR_TIMES)) {
-            return false;
-        }
-        Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i).filter(n -> n.low() >= 5 && n.high() <= 200);
-        Optional<JarSize> jar = JARS.beside(s, i, i + 1);
-        boolean among =
-                s.findAny(JAR_TIMES).filter(r -> r.contains(s.token(i).range())).isPresent();
-        if (f.isEmpty() || jar.isEmpty() || !among) {
-            return false;
-        }
-        add(s, draft, i, f.get(), jar);
-        return true;
     }
 }

@@ -358,7 +358,7 @@ final class JarMentions {
     /** The jar size named within a few words of a time, in the same clause. */
     Optional<JarSize> beside(Sentence s, int from, int to) {
         for (int k = to; k < Math.min(s.size(), to + BESIDE + 1); k++) {
-            if (s.is(k, ",") || s.is(k, ";") || s.is(k, "and")) {
+            if (s.is(k, ",") || s.is(k, ";") || s.is(k, "and") || s.is(k, "since") || s.is(k, "because")) {
                 break;
             }
             Optional<Found> jar = at(s, k);

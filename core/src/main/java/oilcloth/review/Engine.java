@@ -147,7 +147,7 @@ public final class Engine {
                 .thenComparing(Comparator.comparing(Finding::severity).reversed()));
         return new Review(
                 looked.subject,
-                asRead,
+                Subject.settled(asRead, context),
                 recipe.text(),
                 List.of(),
                 List.copyOf(assertions),
