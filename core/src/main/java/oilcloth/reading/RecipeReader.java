@@ -223,16 +223,20 @@ public final class RecipeReader {
                 || Hearsay.isRefused(s, draft)
                 || Forbidden.isTold(s, draft)
                 || Serving.isLabelled(s)
-                || Bystanders.isAll(s, !draft.facts.times().isEmpty())) {
+                || Bystanders.isAll(s, !draft.facts.times().isEmpty())
+                || OtherJars.areAll(s, draft)) {
             return;
         }
-        if (Hearsay.isOfTheirs(s)) {
+        if (Hearsay.isOfTheirs(s) || OtherJars.areSomebodys(s, draft)) {
             if (s.weight() > MarkedRemarks.HARMLESS) {
                 draft.doubt(s.range());
             }
             return;
         }
         Hearsay.defied(s).ifPresent(draft::doubt);
+        if (OtherJars.areFollowed(s, draft)) {
+            draft.doubt(s.range());
+        }
         AnotherTime.resolved(s).ifPresent(draft::doubt);
         boolean untold = s.low().startsWith("(")
                 && draft.ingredients.stream().noneMatch(i -> i.amount().isPresent())
