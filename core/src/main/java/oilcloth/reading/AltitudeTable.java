@@ -23,7 +23,7 @@ record AltitudeTable(Kind kind, List<ByAltitude.Entry> entries, Optional<Gauge> 
         return entries.stream().mapToInt(e -> e.range().end()).max().orElseThrow();
     }
 
-    boolean holds(int figure) {
+    boolean holds(double figure) {
         return entries.stream().anyMatch(e -> e.figure() == figure);
     }
 

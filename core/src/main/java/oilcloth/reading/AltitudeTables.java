@@ -28,6 +28,10 @@ final class AltitudeTables {
     private static final Pattern GLUE = Pattern.compile(
             "(?:[\\s:;,./()=|@*•–—-]|\\b(?:at|for|is|are|ft|feet|foot|altitudes?|elevations?|elev|alt|levels?|process|processing|times?|minutes|min|mins|use|pressure|in|of|if|you|you're|your|are|between|from|it's|needs?|the|takes?|and|then|lbs?|pounds|psi|or|an?|places?|when|boil|live|living|gets?|goes|becomes)\\b)*");
 
+    /** "25 minutes in a boiling-water canner at 0-1,000 ft". */
+    private static final Pattern CANNER = Pattern.compile(
+            "(?<=\\bmin(?:ute)?s? )in (?:a|an|the|your) (?:boiling[- ]water|water[- ]bath|steam|pressure)(?: bath)?(?: canner)?\\b");
+
     /** Between the figures of a row. */
     private static final Pattern SEPARATES = Pattern.compile("[ \\t|,;/·–—-]*");
 
@@ -88,9 +92,16 @@ final class AltitudeTables {
         if (HEIGHT.matcher(low).results().limit(2).count() < 2) {
             return new AltitudeTables(text, low, List.of());
         }
-        AltitudeTables found = new AltitudeTables(text, low, AltitudePart.asides(low, GLUE));
+        AltitudeTables found = new AltitudeTables(text, low, asides(low));
         found.find();
         return found;
+    }
+
+    /** What stands within a table and is read like anything else. */
+    private static List<Range> asides(String low) {
+        List<Range> asides = new ArrayList<>(AltitudePart.asides(low, GLUE));
+        CANNER.matcher(low).results().forEach(c -> asides.add(new Range(c.start(), c.end())));
+        return asides;
     }
 
     /** The text to read, every letter else where it was. */
@@ -140,6 +151,9 @@ final class AltitudeTables {
         if (bands < 2 || run.stream().flatMap(p -> p.band().stream()).noneMatch(Band::isHigh)) {
             return;
         }
+        if (isAmbiguous(run)) {
+            return;
+        }
         List<AltitudePart> parts = run.subList(ofNoBand(run), run.size());
         int leading = leadingBands(parts);
         if (leading == 0) {
@@ -149,6 +163,20 @@ final class AltitudeTables {
         } else {
             pairs(parts, (parts.size() - bands) / bands, true);
         }
+    }
+
+    /** "15 min 0-1,000 ft, 20 min 1,001-3,000 ft, 25 min": each figure may be of the band before it or behind it. */
+    private static boolean isAmbiguous(List<AltitudePart> run) {
+        AltitudePart first = run.get(0);
+        return !first.isBand()
+                && !run.get(run.size() - 1).isBand()
+                && run.get(1).isBand()
+                && run.stream()
+                                .filter(p -> !p.isBand())
+                                .map(AltitudePart::kind)
+                                .distinct()
+                                .count()
+                        == 1;
     }
 
     /** How many figures stand before a table: "Process 25 min: 0-1,000 ft 10 lb, above 1,000 ft 15 lb". */
@@ -284,7 +312,10 @@ final class AltitudeTables {
     /** Sets the figure of the lowest band of each column in the place of them all. */
     private void write(Range all, List<Band> bands, List<List<AltitudePart>> columns, List<String> labels) {
         List<AltitudeTable> written = new ArrayList<>();
-        boolean hasRoom = all.end() - all.start() >= ROOM && labels.equals(List.of(""));
+        Range room = new Range(all.start(), all.start() + ROOM);
+        boolean hasRoom = all.contains(room)
+                && labels.equals(List.of(""))
+                && asides.stream().noneMatch(room::overlaps);
         Matcher heading = LAST_SENTENCE.matcher(
                 new Range(lineAbove(all.start()).start(), all.start()).of(low).strip());
         boolean isNamed = heading.find() && heading.group().contains("process");

@@ -303,7 +303,7 @@ final class Durations {
 
     /** "20 minutes after the water came back to a boil", once the jars are filled. */
     private static final Cue FROM_THE_BOIL = Cue.of(
-            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes|returns?|returned|is|was) ?(back )?(to |at )?(a |the )?(full |hard |good |rolling )*boil\\w*|(counted |timed )?(from|after) (the|a) (full |hard |good |rolling )*boil\\b");
+            "(full |more )?(from|once|after|starting|counting|counted) (from )?(when|the time|the minute|the moment)? ?(it|the \\w+|they) (first )?(starts?|started|begins?|began|gets?|got|reach\\w*|hits?|came|comes|returns?|returned|is|was) ?(back )?(to |at )?(a |the )?(full |hard |good |rolling )*boil\\w*|(counted |timed )?(from|after) (the|a) (full |hard |good |rolling )*boil\\b|(counted |timed )?(from|once|after|when) (the )?boil (had |has )?(came|comes|come|returned|returns)( back)?\\b");
 
     private static boolean isFromTheStart(Sentence s, Draft draft, int next) {
         String behind = s.around(next, 0, 9);

@@ -229,7 +229,10 @@ final class FigureFacts {
             "through",
             "throughout",
             "instead",
-            "or");
+            "or",
+            "since",
+            "because",
+            "as");
 
     /** A bare four-figure year: 1890 to 2099. */
     private static int year(Sentence s, int i, Numbers.Figure f) {

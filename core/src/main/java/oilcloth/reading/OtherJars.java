@@ -42,7 +42,7 @@ final class OtherJars {
             "\\b(same|still|too(?! [a-z])|also|as well|like|as (i|we|she|he|they|in|with|usual|always|before|ever)|this|these|those|now|nowadays|lately|today|here|so (do|did|have|am|are|were|was) (i|we|mine|ours)|so (i|we)|(do|doing|done) (it|them|so|that)|did (so|that)|ever since|since|kept|keep|stay\\w*|stuck|taken|took|talked|persuaded|followed|way|tried|try|mine|ours|copied|learn\\w*|taught|again|remember\\w*|bother\\w*|properly|right|at least|unlike|whereas|while|difference|instead|rather|except|until|till|usually|always|(every|each) (time|year|summer)|whenever|better|worse|if|or"
                     // what began or ended then lasts
                     + "|start\\w*|beg[au]n|stop\\w*|quit|gave (up|it up)|switch\\w*|chang\\w*|went (over|to)|found|realiz\\w*|discover\\w*|bought|broke|cut|dropped the|moved|more|less|stronger|weaker|longer|shorter|higher|lower|nobody (?!liked|ate|wanted|would eat)|no one|died|sick|fine|full|had (a|an|our|my|the) [a-z ]{0,20}(gauge|canner|book|chart|timer))\\b"
-                    + "|\\b(i|we)('ve|'m|'re| have| am| are)\\b|(\\band|\\bbut|[,;]) ((i|we|just|simply) )*(go|pour|use|do|make|put|give|run|leave|skip|let|have|don't|never|can|add)\\b|\\?");
+                    + "|\\b(i|we) (did|do|have|was|were|am)[.!]?$|\\b(i|we)('ve|'m|'re| have| am| are)\\b|(\\band|\\bbut|[,;]) ((i|we|just|simply) )*(go|pour|use|do|make|put|give|run|leave|skip|let|have|don't|never|can|add)\\b|\\?");
 
     /** What is wrong with it stays so until it is seen to. */
     private static final Cue EQUIPMENT =

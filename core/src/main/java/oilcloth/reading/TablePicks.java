@@ -1,28 +1,36 @@
 package oilcloth.reading;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import oilcloth.measure.Minutes;
 import oilcloth.measure.Pressure;
 import oilcloth.reading.AltitudePart.Kind;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.ProcessTime;
 import oilcloth.text.Range;
+import oilcloth.text.Token;
+import oilcloth.text.Tokens;
 
 /** Which figure of a table by altitude was used, where the canner says so behind it. */
 final class TablePicks {
-    /** "So I gave them 35", "stuck with 11 anyway": a figure without its measure. */
-    private static final Pattern PICKED = Pattern.compile(
-            "\\b(?:use[ds]?|g[ai]ve|picked|chose|took|take|did|do|went|go|stop(?:ped)?|stuck|stick|kept|keep|held|ran|run|set|had|have|so|mine|ours|means?|meant|got|left|stayed|stay|pulled|just|only|at)(?: (?:it|them|the|my|our|jars|pints|quarts|with|at|to|for|is|was|only|just|that|means?|we|i|did|do|use[ds]?|go|went|out|off|on|up|down|about))* (\\d{1,3})(?= ?(?:[.,](?!\\d)|[;:!?)\\n]|$)| (?:"
-                    + String.join("|", BareFigure.NO_NOUN) + ")\\b)");
+    /** "I made 25", "filled 20": jars. */
+    private static final Set<String> COUNTED =
+            Set.of("made make makes filled sealed yielded yields ended total ate eat away".split(" "));
+
+    /** Tokens. */
+    private static final int REACH = 3;
+
+    /** Before and behind a figure that was used; whatever else stands with it is asked about. */
+    private static final Pattern NO_MORE = Pattern.compile(
+            "(?:\\W|\\b(?:i|we|so|and|but|it|them|they|the|my|our|jars|at|to|for|with|is|was|that's|used?|gave|give|picked|chose|took|did|do|went|ran|run|set|kept|stuck|stopped|though|anyway|always|usually|just|only|mine|ours)\\b)*");
 
     /** "I went by the first line": a figure told by where it stands. */
     private static final Pattern BY_ITS_PLACE = Pattern.compile(
-            "\\b(?:first|second|third|fourth|lowest|highest|top|bottom|shortest|longest|least|smallest|lower|middle|wrong|other|last|next|same|sea[- ]level) (?:line|row|one|column|figure|number|time|band|setting|pressure|entry|of (?:them|those|the))\\b|\\b(?:did|used?|took|picked|chose|went (?:by|with|for)|followed|kept to|stuck (?:to|with)|go by|going by) the (?:first|lowest|shortest|least|smallest|lower|top|bottom|sea[- ]level)\\b|\\b(?:pint|quart|dial|weighted)s?'? (?:column|row|line|table|side)\\b");
-
-    private static final Pattern NO_MORE =
-            Pattern.compile("(?:\\W|\\b(?:i|we|so|and|but|it|they|though|anyway|always|usually)\\b)*");
+            "\\b(?:first|second|third|fourth|lowest|highest|top|bottom|shortest|longest|least|smallest|lower|middle|wrong|other|last|next|same|sea[- ]level) (?:line|row|one|column|figure|number|time|band|setting|pressure|entry|of (?:them|those|the))\\b|\\b(?:did|used?|took|picked|chose|went (?:by|with|for)|followed|kept to|stuck (?:to|with)|go by|going by) the (?:first|lowest|shortest|least|smallest|lower|top|bottom|sea[- ]level)\\b|\\b(?:pint|quart|dial|weighted)s?'? (?:column|row|line|table|side)\\b|\\b(?:didn't|did not|never|don't|do not|hadn't) (?:know|knew|hear|heard|think|thought|bother\\w*|adjust\\w*|notice\\w*|realiz\\w*)\\b");
 
     private TablePicks() {}
 
@@ -36,32 +44,50 @@ final class TablePicks {
         }
     }
 
-    /** A figure of a table, told again behind it without its measure, is what was done. */
+    /** A figure of a table, told again behind it without its measure: "so I gave them 35", "it wouldn't go past eleven". */
     private static void pick(String low, int behind, List<AltitudeTable> tables, Draft draft) {
-        Matcher m = PICKED.matcher(low).region(behind, low.length());
-        while (m.find()) {
-            int figure = Integer.parseInt(m.group(1));
-            Range said = new Range(m.start(1), m.end(1));
-            boolean read = draft.facts.ranges().stream().anyMatch(said::overlaps);
-            List<AltitudeTable> holding =
-                    tables.stream().filter(t -> t.holds(figure)).toList();
-            for (AltitudeTable table : read ? List.<AltitudeTable>of() : holding) {
-                if (table.kind() == Kind.TIME) {
-                    Minutes minutes = Minutes.of(figure);
-                    draft.facts.times().add(Fact.read(new ProcessTime(minutes, minutes, table.jar(draft)), said));
-                } else {
-                    draft.facts.pressures().add(Fact.read(Pressure.ofPsi(figure), said));
-                }
+        List<Token> tokens = Tokens.of(low, new Range(behind, low.length()));
+        for (int i = 0; i < tokens.size(); i++) {
+            Optional<Numbers.Figure> figure = Numbers.at(tokens, i);
+            if (figure.isEmpty()) {
+                continue;
             }
+            int next = figure.get().next();
+            Range said = tokens.get(i).range().to(tokens.get(next - 1).range());
+            boolean alone = next >= tokens.size()
+                    || !tokens.get(next).isWord() && !tokens.get(next).isNumber()
+                    || BareFigure.NO_NOUN.contains(tokens.get(next).norm());
+            boolean counted = IntStream.range(Math.max(0, i - REACH), i)
+                    .anyMatch(k -> COUNTED.contains(tokens.get(k).norm()));
+            double told = figure.get().low();
+            List<AltitudeTable> holding = told != figure.get().high() || !alone || counted
+                    ? List.of()
+                    : tables.stream().filter(t -> t.holds(told)).toList();
             if (!holding.isEmpty()) {
-                draft.unread.removeIf(u -> u.range().overlaps(said) && saysNoMore(low, u.range(), m.start(), m.end()));
+                used((int) told, said, holding, draft);
+                draft.unread.removeIf(u -> u.range().overlaps(said) && saysNoMore(low, u.range(), said));
+            }
+            i = next - 1;
+        }
+    }
+
+    private static void used(int figure, Range said, List<AltitudeTable> holding, Draft draft) {
+        if (draft.facts.ranges().stream().anyMatch(said::overlaps)) {
+            return;
+        }
+        for (AltitudeTable table : holding) {
+            if (table.kind() == Kind.TIME) {
+                Minutes minutes = Minutes.of(figure);
+                draft.facts.times().add(Fact.read(new ProcessTime(minutes, minutes, table.jar(draft)), said));
+            } else {
+                draft.facts.pressures().add(Fact.read(Pressure.ofPsi(figure), said));
             }
         }
     }
 
-    private static boolean saysNoMore(String low, Range words, int from, int to) {
-        String rest = low.substring(words.start(), Math.max(from, words.start()))
-                + low.substring(Math.min(to, words.end()), words.end());
+    private static boolean saysNoMore(String low, Range words, Range figure) {
+        String rest = low.substring(words.start(), Math.max(figure.start(), words.start()))
+                + low.substring(Math.min(figure.end(), words.end()), words.end());
         return NO_MORE.matcher(rest).matches();
     }
 }

@@ -10,6 +10,10 @@ final class TableRows {
     private static final Pattern CARD =
             Pattern.compile("(?m)^[^|\\n]+(?:\\|[^|\\n:]{1,30}:[^|\\n]*){2,}(?:\\|[^|\\n]*)*$");
 
+    /** "Prep time 1 hr | Process time 30 min | Makes 8 pints". */
+    private static final Pattern HEAD_LINE = Pattern.compile(
+            "(?im)^ *(?:prep|cook|total|process|canning|active|makes|yields?|servings?|serves|jars?|headspace)\\b[^|\\n]*(?:\\| *(?:prep|cook|total|process|canning|active|makes|yields?|servings?|serves|jars?|headspace)\\b[^|\\n]*)+$");
+
     private static final Pattern AMOUNT = Pattern.compile("\\s*[\\d½¼¾⅓⅔⅛][\\d½¼¾⅓⅔⅛/ .-]* ?[A-Za-z]{1,12}\\.?\\s*");
 
     private static final Pattern RULE = Pattern.compile("(?m)^[ \\t]*\\|?[ \\t]*:?-{2,}[-:| \\t]*$");
@@ -22,14 +26,8 @@ final class TableRows {
             return text;
         }
         StringBuilder told = new StringBuilder(text);
-        Matcher card = CARD.matcher(text);
-        while (card.find()) {
-            for (int i = card.start(); i < card.end(); i++) {
-                if (text.charAt(i) == '|') {
-                    told.setCharAt(i, '\n');
-                }
-            }
-        }
+        inLines(text, CARD, told);
+        inLines(text, HEAD_LINE, told);
         Matcher rule = RULE.matcher(text);
         while (rule.find()) {
             for (int i = rule.start(); i < rule.end(); i++) {
@@ -53,5 +51,16 @@ final class TableRows {
             told.setCharAt(name, ':');
         }
         return told.toString();
+    }
+
+    private static void inLines(String text, Pattern rows, StringBuilder told) {
+        Matcher row = rows.matcher(text);
+        while (row.find()) {
+            for (int i = row.start(); i < row.end(); i++) {
+                if (text.charAt(i) == '|') {
+                    told.setCharAt(i, '\n');
+                }
+            }
+        }
     }
 }

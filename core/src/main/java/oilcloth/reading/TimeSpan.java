@@ -102,8 +102,9 @@ record TimeSpan(double least, double most, boolean clock, int next) {
         if (TimeWords.MINUTE.contains(unit)) {
             return Optional.of(new TimeSpan(f.low(), f.high(), true, next));
         }
-        // "75 m @ 10 lb", "vent 10 m": elsewhere an m is a metre
-        if (unit.equals("m") && (atPressure(s, u + 1) || s.is(i - 1, "vent") || s.is(i - 1, "vented"))) {
+        // "75 m @ 10 lb", "vent 10'": elsewhere an m is a metre, and the sign a foot
+        if ((unit.equals("m") || unit.equals("'"))
+                && (atPressure(s, u + 1) || s.is(i - 1, "vent") || s.is(i - 1, "vented"))) {
             return Optional.of(new TimeSpan(f.low(), f.high(), true, next));
         }
         // "our 4-H club"
