@@ -148,10 +148,7 @@ final class AltitudeTables {
 
     private void close(List<AltitudePart> run) {
         int bands = (int) run.stream().filter(AltitudePart::isBand).count();
-        if (bands < 2 || run.stream().flatMap(p -> p.band().stream()).noneMatch(Band::isHigh)) {
-            return;
-        }
-        if (isAmbiguous(run)) {
+        if (bands < 2 || run.stream().flatMap(p -> p.band().stream()).noneMatch(Band::isHigh) || isAmbiguous(run)) {
             return;
         }
         List<AltitudePart> parts = run.subList(ofNoBand(run), run.size());
@@ -300,8 +297,12 @@ final class AltitudeTables {
             }
             row.add(part);
         }
-        return row.size() >= count && separates(row.get(row.size() - 1).range().end(), line.end())
-                ? row.subList(row.size() - count, row.size())
+        int more = row.size() - count;
+        // "25 min 11 12 13 14", and not "20 25 30 35 1": there nobody knows which of them have a band
+        boolean clear = more == 0
+                || more > 0 && row.get(more - 1).kind() != row.get(more).kind();
+        return clear && separates(row.get(row.size() - 1).range().end(), line.end())
+                ? row.subList(more, row.size())
                 : List.of();
     }
 
