@@ -24,7 +24,7 @@ final class OtherJars {
                     + "'s)\\b|the (" + SEASON
                     + ") (before( last)?|of|that|i|we)\\b|(back )?in (the )?(19|20)\\d\\d\\b|back in [a-z]+\\b|"
                     + SOME + " " + SEASON + "s (ago|back)\\b|(years|long) ago\\b|the (very )?first (" + SEASON
-                    + " (that )?(i|we)|(batch|lot|time|ones?) (that )?(i|we) ever)\\b|when (i|we) (lived|canned (in|at|up|down|back)|first|used to|started (canning|out)|(was|were) (a|young|little|small|growing|newly|first|pregnant|expecting|children|kids|just married)\\b)|when (the|our|my) (kids|children|boys|girls|babies) (were|was)\\b|in my (teens|twenties|thirties|forties|fifties|youth|younger days|first years?|early days)\\b|as a (girl|boy|child|bride|newlywed)\\b)");
+                    + " (that )?(i|we)|(batch|lot|time|ones?) (that )?(i|we) ever)\\b|when (i|we) (lived|canned (in|at|up|down|back)|first|used to|started (canning|out)|(was|were) (a|young|little|small|growing|newly|first|pregnant|expecting|children|kids|(just |newly |first )?married)\\b)|when (the|our|my) (kids|children|boys|girls|babies) (were|was)\\b|in my (teens|twenties|thirties|forties|fifties|youth|younger days|first years?|early days)\\b|as a (girl|boy|child|bride|newlywed)\\b)");
 
     private static final String PERSON =
             "(mother|mom|mama|mother-in-law|dad|daddy|father|father-in-law|sister|sister-in-law|brother|brother-in-law|aunt|uncle|cousin|niece|nephew|daughter|son|grandmother|grandma|granny|gran|grandfather|grandpa|neighbou?rs?|friends?|landlady|boss|ladies|women|folks|husband's (mother|aunt|sister))";
@@ -39,18 +39,24 @@ final class OtherJars {
 
     /** What ties it to these jars, or tells them apart from the others in what may matter. */
     private static final Cue TIED = Cue.of(
-            "\\b(same|still|too(?! [a-z])|also|as well|like|as (i|we|she|he|they|in|with|usual|always|before|ever)|this|these|those|now|nowadays|lately|today|here|so (do|did|have|am|are|were|was) (i|we|mine|ours)|so (i|we)|(do|doing|done) (it|them|so|that)|did (so|that)|ever since|since|kept|keep|stay\\w*|stuck|taken|took|talked|persuaded|followed|way|tried|try|mine|ours|copied|learn\\w*|taught|again|remember\\w*|bother\\w*|properly|right|at least|unlike|whereas|while|difference|instead|rather|except|until|till|usually|always|(every|each) (time|year|summer)|whenever|better|worse|if|or"
+            "\\b(same|still|too(?! [a-z])|also|as well|like|as (i|we|she|he|they|in|with|usual|always|before|ever)|this|these|those|now|nowadays|lately|today|here|so (do|did|have|am|are|were|was) (i|we|mine|ours)|(do|doing|done) (it|them|so|that)|did (so|that)|ever since|since|kept|keep|stay\\w*|stuck|taken|took|talked|persuaded|followed|way|tried|try|mine|ours|copied|learn\\w*|taught|again|remember\\w*|bother\\w*|properly|right|at least|unlike|whereas|while|difference|instead|rather|except|until|till|usually|always|(every|each) (time|year|summer)|whenever|better|worse|if|or"
                     // what began or ended then lasts
-                    + "|start\\w*|beg[au]n|stop\\w*|quit|gave (up|it up)|switch\\w*|chang\\w*|went (over|to)|found|realiz\\w*|discover\\w*|bought|broke|cut|dropped the|moved|more|less|stronger|weaker|longer|shorter|higher|lower|nobody (?!liked|ate|wanted|would eat)|no one|died|sick|fine|full|had (a|an|our|my|the) [a-z ]{0,20}(gauge|canner|book|chart|timer))\\b"
+                    + "|start\\w*|beg[au]n|stop\\w*|quit|gave (up|it up)|switch\\w*|chang\\w*|went (over|to)|found|realiz\\w*|discover\\w*|bought|broke|cut|dropped the|moved|more|less|stronger|weaker|longer|shorter|higher|lower|(nobody|no one) (?!liked|cared|ate|wanted|would eat)|died|sick|fine|full|had (a|an|our|my|the) [a-z ]{0,20}(gauge|canner|book|chart|timer))\\b"
                     + "|\\b(i|we) (did|do|have|was|were|am)[.!]?$|\\b(i|we)('ve|'m|'re| have| am| are)\\b|(\\band|\\bbut|[,;]) ((i|we|just|simply) )*(go|pour|use|do|make|put|give|run|leave|skip|let|have|don't|never|can|add)\\b|\\?");
 
+    private static final Cue SO_WE = Cue.of("\\bso (i|we)\\b");
+
+    /** What was learned, got, lost or built at that time may hold to this day. */
+    private static final Cue LASTING = Cue.of(
+            "\\b(is|are|was told|were told|told (us|me)|shown|showed|teach\\w*|had me|had us|(i|we) (read|heard|saw)|(re)?built|traded|own|will|won't|has|does|got (an?|my|the|some|in|us)|lost (its|the|my|our)|(gave|threw|sold|lent) (out |away )?(the|my|our) (canner|gauge|weight|rack|lid|book|stove|petcock|dial)|(gave|threw|sold|lent) [^.;]{0,20}(away|out) (the|my|our)|away to|optional|habit|enough|plenty|will do|does it|need(ed)?n't|no need|don't need)\\b");
+
     /** What is wrong with it stays so until it is seen to. */
-    private static final Cue EQUIPMENT =
-            Cue.of("\\b(gauge|gasket|canner|needle|dial|petcock|seal on the|thermometer|stove|burner)\\b");
+    private static final Cue EQUIPMENT = Cue.of(
+            "\\b(gauge|gasket|canner|needle|dial|petcock|seal on the|thermometer|stove|burner)\\b[^.;]*\\b(leak\\w*|st[iu]ck\\w*|read|reads|off|broke\\w*|wobbl\\w*|low|high|slow|fail\\w*|test\\w*|tested|would not|wouldn't|won't|lost|bent|crack\\w*|loose|late|early|wrong|under|over)\\b");
 
     /** What was not taken up. */
     private static final Cue NOT_DONE = Cue.of(
-            "[,;]? ?(-+ |— )?((but|and|so|though) )*(i|we) ((just|now|simply) )*(don't|do not|didn't|did not|won't|would not|wouldn't|never( do| did| have| would| will)?|leave (it|that|them) out|left (it|that|them) out|skip (it|that)|keep (mine|ours) plain|don't care for (it|that|them))[.!]?$|[,;]? ?(and |but )?(never again|not me|no thank you|so no thank you)[.!]?$");
+            "[,;]? ?(-+ |— )?((but|and|so|though) )*(i|we) ((just|now|simply) )*(don't|do not|didn't|did not|won't|would not|wouldn't|never( do| did| have| would| will)?|leave (it|that|them) out|left (it|that|them) out|skip (it|that)|keep (mine|ours) plain|don't care for (it|that|them))[.!]?$|[,;]? ?(and |but )?(never again|not me|(so )?no thank you|(so )?no more( of (that|those|it))?)[.!]?$");
 
     /** What was done about it. */
     private static final Cue MENDED = Cue.of(
@@ -78,12 +84,14 @@ final class OtherJars {
 
     /** Whether a sentence tells of nothing else. */
     static boolean areAll(Sentence s, Draft draft) {
-        return !draft.facts.times().isEmpty() && (isOfAnotherTime(s) || isOfAnother(s) && isDisowned(s));
+        return !draft.facts.times().isEmpty()
+                && (isOfAnotherTime(s) && s.weight() <= MarkedRemarks.SUSPECT || isOfAnother(s) && isDisowned(s));
     }
 
-    /** Whether it is told of somebody else's jars alone, though not said to be otherwise here. */
-    static boolean areSomebodys(Sentence s, Draft draft) {
-        return !draft.facts.times().isEmpty() && isOfAnother(s) && !OUR_OWN.in(rest(s, OTHER_PERSON));
+    /** Whether it seems to be told of other jars alone, and yet nobody may be sure of it. */
+    static boolean mayBe(Sentence s, Draft draft) {
+        return !draft.facts.times().isEmpty()
+                && (isOfAnotherTime(s) || isOfAnother(s) && !OUR_OWN.in(rest(s, OTHER_PERSON)));
     }
 
     /** "My neighbor does hers 10 minutes, so I did too", "my mother always vented hers, I don't". */
@@ -99,7 +107,7 @@ final class OtherJars {
         if (!s.has(OTHER_TIME) || s.has(NOT_DONE) && s.has(GOOD)) {
             return false;
         }
-        if (s.has(EQUIPMENT) && !s.has(MENDED)) {
+        if (s.has(EQUIPMENT) && !s.has(MENDED) || LASTING.in(rest(s, OTHER_TIME))) {
             return false;
         }
         Matcher m = OTHER_TIME.matcher(s.low());
@@ -107,7 +115,8 @@ final class OtherJars {
     }
 
     private static boolean isOfAnother(Sentence s) {
-        return s.has(OTHER_PERSON) && !TIED.in(rest(s, OTHER_PERSON));
+        String rest = rest(s, OTHER_PERSON);
+        return s.has(OTHER_PERSON) && !TIED.in(rest) && !SO_WE.in(rest);
     }
 
     private static boolean isDisowned(Sentence s) {

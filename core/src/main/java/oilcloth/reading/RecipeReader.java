@@ -227,7 +227,7 @@ public final class RecipeReader {
                 || OtherJars.areAll(s, draft)) {
             return;
         }
-        if (Hearsay.isOfTheirs(s) || OtherJars.areSomebodys(s, draft)) {
+        if (Hearsay.isOfTheirs(s) || OtherJars.mayBe(s, draft)) {
             if (s.weight() > MarkedRemarks.HARMLESS) {
                 draft.doubt(s.range());
             }

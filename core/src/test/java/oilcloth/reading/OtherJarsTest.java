@@ -37,6 +37,8 @@ class OtherJarsTest {
                 "My grandmother put a piece of salt pork in every jar, I leave it out.",
                 "My aunt does hers in a water bath and I've told her not to.",
                 "My sister puts bacon in hers, never again.",
+                "When we were first married I did them in a borrowed canner with a five pound weight.",
+                "Years ago I did 14 quarts at a go in the big old canner at the grange.",
             })
     void changeNothing(String remark) {
         assertThat(call(remark)).isEqualTo(Call.SOUND);
@@ -56,6 +58,11 @@ class OtherJarsTest {
                 "My grandmother put a piece of salt pork in every jar and so do I.",
                 "My neighbor processed them for me in her oven.",
                 "My mother always vented hers, I don't.",
+                "Years ago I was told five pounds will do.",
+                "The winter before last we rebuilt and the kitchen is at 5,400 feet.",
+                "Last August we got a stove that will not hold the pressure up.",
+                "The year before last I gave the weight away to my sister.",
+                "As a bride I was shown to pack them in half gallons.",
                 "My sister ran the canner and let it go down to 6 pounds.",
             })
     void areReadWhereTheyAreTiedToThese(String remark) {
