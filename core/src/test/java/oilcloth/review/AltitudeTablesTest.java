@@ -9,8 +9,6 @@ import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import oilcloth.corpus.Examples;
 import oilcloth.corpus.Part;
 import oilcloth.guide.Confidence;
 import oilcloth.guide.Gauge;
@@ -20,8 +18,6 @@ import oilcloth.guide.ProcessRow;
 import oilcloth.measure.Altitude;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Context;
-import org.junit.jupiter.api.DynamicTest;
-import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -30,19 +26,6 @@ class AltitudeTablesTest {
     private static final GuideSnapshot GUIDE = GuideSnapshot.shipped();
     private static final Engine ENGINE = new Engine(GUIDE);
     private static final Altitude LOW = Altitude.ofFeet(500);
-
-    @TestFactory
-    Stream<DynamicTest> calls() {
-        return Examples.blocks("/altitude-tables.txt").map(letter -> {
-            int line = letter.indexOf('\n');
-            Call expected = Call.valueOf(letter.substring(0, line).strip().toUpperCase(Locale.ROOT));
-            String text = letter.substring(line + 1).strip();
-            return DynamicTest.dynamicTest(expected + ": " + text.replace('\n', ' '), () -> assertThat(
-                            ENGINE.review(text, Context.planning(null)).call())
-                    .as(text)
-                    .isEqualTo(expected));
-        });
-    }
 
     /** How a guide, a card or a letter prints its bands; {@code @} is the band and {@code #} the figure. */
     private enum Style {

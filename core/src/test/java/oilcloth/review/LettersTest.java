@@ -16,15 +16,18 @@ class LettersTest {
 
     @TestFactory
     Stream<DynamicTest> calls() {
-        return Examples.blocks("/letters.txt").map(letter -> {
-            int line = letter.indexOf('\n');
-            Call expected = Call.valueOf(letter.substring(0, line).strip().toUpperCase(Locale.ROOT));
-            String text = letter.substring(line + 1).strip();
-            return DynamicTest.dynamicTest(
-                    expected + ": " + text.lines().findFirst().orElseThrow(), () -> {
-                        Review review = ENGINE.review(text, Context.planning(null));
-                        assertThat(review.call()).as(text).isEqualTo(expected);
-                    });
-        });
+        return Stream.of("/letters.txt", "/altitude-tables.txt")
+                .flatMap(Examples::blocks)
+                .map(letter -> {
+                    int line = letter.indexOf('\n');
+                    Call expected =
+                            Call.valueOf(letter.substring(0, line).strip().toUpperCase(Locale.ROOT));
+                    String text = letter.substring(line + 1).strip();
+                    return DynamicTest.dynamicTest(
+                            expected + ": " + text.lines().findFirst().orElseThrow(), () -> {
+                                Review review = ENGINE.review(text, Context.planning(null));
+                                assertThat(review.call()).as(text).isEqualTo(expected);
+                            });
+                });
     }
 }
