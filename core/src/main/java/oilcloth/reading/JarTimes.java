@@ -24,6 +24,10 @@ final class JarTimes {
             "got get gets for at were was are is took take takes had have need needs needed in went ran run processed process done given stayed jar jars the a full about only , : - – — ( ) ="
                     .split(" "));
 
+    /** Between them, where the other jars were told before. */
+    private static final Set<String> OF_A_LOAD =
+            Set.of("into second next another other last separate load batch canner bath after".split(" "));
+
     /** Between a time and its jar. */
     private static final Set<String> TO_JAR =
             Set.of("for the in on each my our all those these of jar jars , - – — ( ) =".split(" "));
@@ -116,7 +120,9 @@ final class JarTimes {
                 && parts.get(1).next() >= s.size() - 1
                 && IntStream.range(0, parts.get(0).from())
                         .allMatch(k -> BETWEEN.contains(s.token(k).norm()))
-                && !s.has(NOT_CANNED)
+                && IntStream.range(parts.get(0).next(), parts.get(1).from())
+                        .mapToObj(k -> s.token(k).norm())
+                        .allMatch(w -> TO_TIME.contains(w) || OF_A_LOAD.contains(w))
                 && draft.facts.times().stream()
                         .map(t -> t.value().jar())
                         .anyMatch(j -> j.isPresent() && !j.equals(parts.get(0).jar()));
