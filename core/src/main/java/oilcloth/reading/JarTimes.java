@@ -68,6 +68,10 @@ final class JarTimes {
         for (int i = 0; i + 3 < parts.size(); i++) {
             Optional<Pairs> pairs = Pairs.of(s, parts.subList(i, i + 4));
             if (pairs.isPresent() && isOfTheCanner(s, parts.get(i), pairs.get())) {
+                if (NotDone.isSaidIn(s.low())) {
+                    draft.doubt(s.span(parts.get(i).from(), parts.get(i + 3).next()));
+                    return;
+                }
                 add(s, draft, pairs.get().jar(), pairs.get().time());
                 add(s, draft, pairs.get().other(), pairs.get().otherTime());
                 return;

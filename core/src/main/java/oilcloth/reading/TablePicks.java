@@ -32,16 +32,40 @@ final class TablePicks {
     private static final Pattern BY_ITS_PLACE = Pattern.compile(
             "\\b(?:first|second|third|fourth|lowest|highest|top|bottom|shortest|longest|least|smallest|lower|middle|wrong|other|last|next|same|sea[- ]level) (?:line|row|one|column|figure|number|time|band|setting|pressure|entry|of (?:them|those|the))\\b|\\b(?:did|used?|took|picked|chose|went (?:by|with|for)|followed|kept to|stuck (?:to|with)|go by|going by) the (?:first|lowest|shortest|least|smallest|lower|top|bottom|sea[- ]level)\\b|\\b(?:pint|quart|dial|weighted)s?'? (?:column|row|line|table|side)\\b|\\b(?:didn't|did not|never|don't|do not|hadn't) (?:know|knew|hear|heard|think|thought|bother\\w*|adjust\\w*|notice\\w*|realiz\\w*)\\b");
 
+    private static final Pattern ENDS = Pattern.compile("[.!?](?=\\s|$)|\\n\\n");
+
     private TablePicks() {}
 
     /** @param low the text, folded */
     static void read(String low, List<AltitudeTable> tables, Draft draft) {
+        tables.stream().filter(t -> isNotDone(low, t)).forEach(t -> draft.doubt(t.first()));
         int behind = tables.get(tables.size() - 1).end();
         pick(low, behind, tables, draft);
         Matcher other = BY_ITS_PLACE.matcher(low).region(behind, low.length());
         while (other.find()) {
             draft.doubt(new Range(other.start(), other.end()));
         }
+    }
+
+    /** "I should have used: …", "is this right: …?", "next year I'll go by this. …" */
+    private static boolean isNotDone(String low, AltitudeTable table) {
+        int start =
+                table.entries().stream().mapToInt(e -> e.range().start()).min().orElseThrow();
+        int own = sentence(low, start);
+        int before = sentence(low, Math.max(0, own - 1));
+        Matcher ends = ENDS.matcher(low).region(table.end(), low.length());
+        int end = ends.find() ? ends.end() : low.length();
+        return NotDone.isSaidIn(low.substring(own, end)) || NotDone.isAnnouncedIn(low.substring(before, own));
+    }
+
+    /** Where a sentence begins that holds this place, or ends right before it. */
+    private static int sentence(String low, int at) {
+        Matcher m = ENDS.matcher(low).region(0, Math.max(0, at - 1));
+        int start = 0;
+        while (m.find()) {
+            start = m.end();
+        }
+        return start;
     }
 
     /** A figure of a table, told again behind it without its measure: "so I gave them 35", "it wouldn't go past eleven". */
