@@ -109,6 +109,14 @@ final class Durations {
     private final JarMentions jars = new JarMentions();
 
     void read(Sentence s, Draft draft) {
+        int before = draft.facts.times().size();
+        readAll(s, draft);
+        if (draft.facts.times().size() > before && NotDone.isOnlyMeant(s)) {
+            draft.doubt(s.range());
+        }
+    }
+
+    private void readAll(Sentence s, Draft draft) {
         JarTimes.read(s, draft);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {

@@ -12,7 +12,16 @@ final class NotDone {
     private static final Cue OF_ANOTHER_TIME = Cue.of(
             "\\bnext (time|year|batch|summer|season)\\b|\\b(should|would|could|might) have\\b|\\b(did not|didn't|never) (follow|use|do|know|look|go by|have|see)\\b|\\bafterwards?\\b|\\bfrom now on\\b|\\bis (this|that|it) right\\b");
 
+    /** Of one time alone, which a letter may well ask to have confirmed: "should I have processed 20 minutes?" */
+    private static final Cue ONLY_MEANT = Cue.of(
+            "^((and|but|so|or),? )?(should|would|could|was it supposed|is it supposed|am i supposed|was i supposed|did i need) [^.;]*\\?|\\b(i|we|it|they) (should|could|would|ought to) have (been )?(processed|given|gone|done|run|boiled|had|canned|used)\\b|\\bseem(s|ed)? (too long|too much|like (a lot|too))\\b"
+                    + "|^((and|but|now),? )?my (\\S+ ){0,2}(sister|mother|mom|aunt|cousin|neighbou?r|friend|grandm\\w+|brother) (gives|gave|does|did|runs|ran|processes|processed) (hers|his)\\b(?![^.;]*\\b(i|we|mine|ours|so|too|same)\\b)");
+
     private NotDone() {}
+
+    static boolean isOnlyMeant(Sentence s) {
+        return s.has(ONLY_MEANT);
+    }
 
     /** @param low a sentence, folded */
     static boolean isSaidIn(String low) {
