@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import oilcloth.corpus.Examples;
+import oilcloth.corpus.Part;
 import oilcloth.guide.Confidence;
 import oilcloth.guide.GuideSnapshot;
 import oilcloth.guide.Method;
@@ -26,7 +27,7 @@ class CannerWordsTest {
     private static final Engine ENGINE = new Engine(GUIDE);
     private static final Altitude HERE = Altitude.ofFeet(500);
     /** Every so many rows of the tables; prime, so that all foods have their turn with some words. */
-    private static final int STEP = 5;
+    private static final int STEP = 7;
 
     private static final int LONGEST_IN_STEAM = 45;
     private static final int STERILE_BELOW = 10;
@@ -135,11 +136,7 @@ class CannerWordsTest {
                 .filter(r -> r.jar() != JarSize.HALF_GALLON)
                 .filter(r -> PlainProcessesTest.told(r.rule(), r.jar(), HERE).isPresent())
                 .toList();
-        List<Row> some = new ArrayList<>();
-        for (int i = words.number() % STEP; i < fit.size(); i += STEP) {
-            some.add(fit.get(i));
-        }
-        return some;
+        return Part.of(fit, STEP, words.number());
     }
 
     private static Call call(Row row, String canning) {

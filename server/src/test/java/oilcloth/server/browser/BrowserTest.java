@@ -1,10 +1,13 @@
 package oilcloth.server.browser;
 
+import com.microsoft.playwright.Browser;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
-/** A test with a browser of its own on a running server. */
+/** A test with browser pages of its own on a running server. */
+@ExtendWith(Chromium.class)
 abstract class BrowserTest {
     @LocalServerPort
     int port;
@@ -12,8 +15,8 @@ abstract class BrowserTest {
     Browsing browsing;
 
     @BeforeEach
-    void open() {
-        browsing = new Browsing(port);
+    void open(Browser browser) {
+        browsing = new Browsing(browser, port);
     }
 
     @AfterEach

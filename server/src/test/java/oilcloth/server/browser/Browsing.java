@@ -4,46 +4,29 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
-/** A headless Chromium on the real interface. */
-final class Browsing implements AutoCloseable {
+/** The pages of one test on the real interface. */
+final class Browsing {
     private static final Set<String> GRAVE = Set.of("serious", "critical");
-    private static final List<String> ARGUMENTS = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-dev-shm-usage",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync",
-            "--no-first-run",
-            "--disable-extensions",
-            "--disable-quic",
-            "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1");
-
-    private final Playwright playwright =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final Browser browser = playwright
-            .chromium()
-            .launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(ARGUMENTS));
+    private final Browser browser;
     private final String base;
+    private final List<Page> pages = new ArrayList<>();
 
-    Browsing(int port) {
+    Browsing(Browser browser, int port) {
+        this.browser = browser;
         this.base = "http://127.0.0.1:" + port;
     }
 
+    /** A new page with cookies of its own, as of another person at another machine. */
     Page page(int width, int height) {
         Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(width, height));
         page.setDefaultTimeout(30_000);
+        pages.add(page);
         return page;
     }
 
@@ -87,9 +70,7 @@ final class Browsing implements AutoCloseable {
                 .isEqualTo(0);
     }
 
-    @Override
-    public void close() {
-        browser.close();
-        playwright.close();
+    void close() {
+        pages.forEach(Page::close);
     }
 }
