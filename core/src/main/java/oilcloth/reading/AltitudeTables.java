@@ -3,13 +3,9 @@ package oilcloth.reading;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import oilcloth.guide.Gauge;
 import oilcloth.reading.AltitudePart.Band;
 import oilcloth.reading.AltitudePart.Kind;
 import oilcloth.recipe.ByAltitude;
@@ -32,25 +28,6 @@ final class AltitudeTables {
     private static final Pattern CANNER = Pattern.compile(
             "(?<=\\bmin(?:ute)?s? )in (?:a|an|the|your) (?:boiling[- ]water|water[- ]bath|steam|pressure)(?: bath)?(?: canner)?\\b");
 
-    /** Between the figures of a row. */
-    private static final Pattern SEPARATES = Pattern.compile("[ \\t|,;/·–—-]*");
-
-    private static final Pattern JAR = Pattern.compile("\\b(half[- ]pints?|pints?|quarts?|pts?|qts?)\\b");
-    private static final Pattern GAUGE = Pattern.compile("\\b(dial|weighted)\\b");
-    private static final Pattern OF_TIME = Pattern.compile("\\b(min|mins|minutes|times?)\\b");
-    private static final Pattern OF_PRESSURE = Pattern.compile("\\b(psi|lbs?|pounds|pressure)\\b");
-    private static final Pattern OF_PRESSURE_CANNING = Pattern.compile("\\b(psi|pressure|gauge|dial|weighted)\\b");
-
-    /** The names over the columns of a table, and nothing else. */
-    private static final Pattern HEAD = Pattern.compile(
-            "(?:[\\s:;,./()=|*•–—-]|\\b(?:altitude|elevation|ft|feet|in|of|jars?|size|style|pack|canner|process|processing|times?|minutes|min|mins|pressure|gauge|psi|lbs?|pounds|dial|weighted|pints?|quarts?|half|at|by|and)\\b)+");
-
-    /** "Dial gauge, pounds:", "… as follows:" */
-    private static final Pattern MEASURE = Pattern.compile(
-            "(?<![\\d ])[,(]? ?\\b(?:(?:in |as )?(pounds|lbs?|psi|minutes|mins?)(?: pressure)?|as follows|as below)\\)?[\\s:|]*$");
-
-    private static final Pattern LAST_SENTENCE = Pattern.compile("(?<=^|[.!?] )[^.!?]+$");
-
     /** Characters between a band and its figure. */
     private static final int NEAR = 48;
 
@@ -58,9 +35,6 @@ final class AltitudeTables {
 
     /** Lines of a table below its bands. */
     private static final int ROWS = 6;
-
-    /** Characters that what a line above a table says last may have. */
-    private static final int HEADING = 80;
 
     /** Characters that "process 100 min" takes. */
     private static final int ROOM = 15;
@@ -74,11 +48,11 @@ final class AltitudeTables {
     private final StringBuilder told;
     private final List<Range> asides;
     private final List<AltitudeTable> tables = new ArrayList<>();
-    /** Where the gauges stand that a table is for. */
-    private final List<Range> gauges = new ArrayList<>();
+    private final TableHeading heading;
 
     private AltitudeTables(String text, String low, List<Range> asides) {
         this.low = low;
+        this.heading = new TableHeading(low);
         this.told = new StringBuilder(text);
         StringBuilder without = new StringBuilder(low);
         asides.forEach(a -> without.replace(a.start(), a.end(), " ".repeat(a.end() - a.start())));
@@ -136,7 +110,7 @@ final class AltitudeTables {
                         .count()
                 > 1) {
             // neither is said to be the canner's own
-            gauges.forEach(this::blank);
+            heading.gauges().forEach(this::blank);
         }
     }
 
@@ -223,40 +197,12 @@ final class AltitudeTables {
             }
         }
         Range all = parts.get(0).range().to(parts.get(parts.size() - 1).range());
-        boolean unlike = columns.stream().map(AltitudeTables::said).distinct().count() == each
-                && columns.stream().map(AltitudeTables::said).allMatch(k -> k != Kind.UNSAID);
-        List<String> labels = each == 1 || unlike ? Collections.nCopies(each, "") : labels(all.start(), each);
+        boolean unlike = columns.stream().map(TableHeading::said).distinct().count() == each
+                && columns.stream().map(TableHeading::said).allMatch(k -> k != Kind.UNSAID);
+        List<String> labels = each == 1 || unlike ? Collections.nCopies(each, "") : heading.labels(all.start(), each);
         if (labels.size() == each) {
             write(all, bands, columns, labels);
         }
-    }
-
-    /** The names over the columns: jars, or gauges; none where there are not as many. */
-    private List<String> labels(int from, int columns) {
-        Range line = lineAbove(from);
-        for (Pattern names : List.of(JAR, GAUGE)) {
-            Map<String, Range> found = new LinkedHashMap<>();
-            Matcher m = names.matcher(low).region(line.start(), line.end());
-            while (m.find()) {
-                found.put(m.group(), new Range(m.start(), m.end()));
-            }
-            if (found.size() == columns) {
-                gauges.addAll(names == GAUGE ? found.values() : List.of());
-                return List.copyOf(found.keySet());
-            }
-        }
-        return List.of();
-    }
-
-    /** The line above, or what stands before a place in its own. */
-    private Range lineAbove(int at) {
-        int end = at;
-        int start = low.lastIndexOf('\n', end - 1) + 1;
-        while (start > 0 && separates(start, end)) {
-            end = start - 1;
-            start = low.lastIndexOf('\n', end - 1) + 1;
-        }
-        return new Range(start, end);
     }
 
     /** The bands over the columns, one row below them for each jar or gauge. */
@@ -278,7 +224,7 @@ final class AltitudeTables {
         }
         if (tables.size() > before) {
             int start = low.lastIndexOf('\n', head.start()) + 1;
-            boolean named = HEAD.matcher(low).region(start, head.start()).matches();
+            boolean named = TableHeading.namesColumns(low.substring(start, head.start()));
             blank(named ? new Range(start, head.end()) : head);
         }
     }
@@ -291,8 +237,10 @@ final class AltitudeTables {
                 return List.of();
             }
             if (!row.isEmpty()
-                    && !separates(
-                            row.get(row.size() - 1).range().end(), part.range().start())) {
+                    && !TableHeading.separates(
+                            low,
+                            row.get(row.size() - 1).range().end(),
+                            part.range().start())) {
                 row.clear();
             }
             row.add(part);
@@ -301,13 +249,11 @@ final class AltitudeTables {
         // "25 min 11 12 13 14", and not "20 25 30 35 1": there nobody knows which of them have a band
         boolean clear = more == 0
                 || more > 0 && row.get(more - 1).kind() != row.get(more).kind();
-        return clear && separates(row.get(row.size() - 1).range().end(), line.end())
+        return clear
+                        && TableHeading.separates(
+                                low, row.get(row.size() - 1).range().end(), line.end())
                 ? row.subList(more, row.size())
                 : List.of();
-    }
-
-    private boolean separates(int end, int start) {
-        return SEPARATES.matcher(low).region(end, start).matches();
     }
 
     /** Sets the figure of the lowest band of each column in the place of them all. */
@@ -317,28 +263,26 @@ final class AltitudeTables {
         boolean hasRoom = all.contains(room)
                 && labels.equals(List.of(""))
                 && asides.stream().noneMatch(room::overlaps);
-        Matcher heading = LAST_SENTENCE.matcher(
-                new Range(lineAbove(all.start()).start(), all.start()).of(low).strip());
-        boolean isNamed = heading.find() && heading.group().contains("process");
+        boolean isNamed = heading.saysProcess(all.start());
         StringBuilder words = new StringBuilder();
         for (int c = 0; c < columns.size(); c++) {
             List<AltitudePart> column = columns.get(c);
             String label = labels.get(c);
-            Kind kind = GAUGE.matcher(label).matches() ? Kind.PRESSURE : kind(column, all);
+            Kind kind = heading.kind(label, column, all);
             boolean fits = kind == Kind.TIME || column.stream().allMatch(p -> p.figure() <= HIGHEST_PSI);
             if (kind == Kind.UNSAID || !fits) {
                 return;
             }
             List<ByAltitude.Entry> entries = entries(bands, column);
             words.append(words.length() > 0 ? ", " : "");
-            words.append(JAR.matcher(label).matches() ? label + " " : "");
+            words.append(TableHeading.namesJar(label) ? label + " " : "");
             words.append(hasRoom && !isNamed && kind == Kind.TIME ? "process " : "");
             int start = words.length();
             words.append((int) entries.get(0).figure()).append(' ').append(kind.unit);
             written.add(new AltitudeTable(
                     kind,
                     entries,
-                    kind == Kind.PRESSURE ? gauge(label, all.start()) : Optional.empty(),
+                    kind == Kind.PRESSURE ? heading.gauge(label, all.start()) : Optional.empty(),
                     new Range(start, words.length()).shift(all.start())));
         }
         Range place = new Range(all.start(), all.start() + words.length());
@@ -347,7 +291,7 @@ final class AltitudeTables {
             withoutBars(all);
             told.replace(place.start(), place.end(), words.toString());
             tables.addAll(written);
-            joinToHeading(all.start());
+            heading.joints(all.start(), told).forEach(this::blank);
         }
     }
 
@@ -359,83 +303,6 @@ final class AltitudeTables {
         }
         entries.sort(Comparator.comparingInt(ByAltitude.Entry::above));
         return entries;
-    }
-
-    /** The one measure told in a column. */
-    private static Kind said(List<AltitudePart> column) {
-        List<Kind> said = column.stream()
-                .map(AltitudePart::kind)
-                .filter(k -> k != Kind.UNSAID)
-                .distinct()
-                .toList();
-        return said.size() == 1 ? said.get(0) : Kind.UNSAID;
-    }
-
-    /** By its measure, or by what the lines above and below speak of. */
-    private Kind kind(List<AltitudePart> column, Range all) {
-        if (column.stream().anyMatch(p -> p.kind() != Kind.UNSAID)) {
-            return said(column);
-        }
-        Range above = lineAbove(all.start());
-        Matcher measure = MEASURE.matcher(low).region(above.start(), all.start());
-        if (measure.find() && measure.group(1) != null) {
-            return measure.group(1).startsWith("m") ? Kind.TIME : Kind.PRESSURE;
-        }
-        int end = low.indexOf('\n', all.end());
-        int below = end < 0 ? end : low.indexOf('\n', end + 1);
-        String about = new Range(above.start(), below < 0 ? low.length() : below).of(low);
-        boolean time = OF_TIME.matcher(about).find();
-        boolean pressure = OF_PRESSURE.matcher(about).find();
-        if (!time && !pressure) {
-            return OF_PRESSURE_CANNING.matcher(low).find() ? Kind.UNSAID : Kind.TIME;
-        }
-        return time == pressure ? Kind.UNSAID : time ? Kind.TIME : Kind.PRESSURE;
-    }
-
-    /** The gauge named last before the figures, in their line or in the one above. */
-    private Optional<Gauge> gauge(String label, int at) {
-        Range before = lineAbove(at);
-        if (!label.isEmpty()) {
-            return Optional.of(gauge(label));
-        }
-        Optional<Gauge> gauge = Optional.empty();
-        Matcher m = GAUGE.matcher(low).region(before.start(), at);
-        while (m.find()) {
-            gauge = Optional.of(gauge(m.group()));
-            gauges.add(new Range(m.start(), m.end()));
-        }
-        return gauge;
-    }
-
-    private static Gauge gauge(String name) {
-        return name.equals("dial") ? Gauge.DIAL : Gauge.WEIGHTED;
-    }
-
-    /** "Boiling-water canner, quarts:" stands in the line above, or above the names of the columns. */
-    private void joinToHeading(int at) {
-        Range above = lineAbove(at);
-        if (low.lastIndexOf('\n', at - 1) < above.start()) {
-            blank(new Range(endOfHeading(above), at));
-            return;
-        }
-        String left = Folded.of(told.toString(), above);
-        if (HEAD.matcher(left).matches()
-                && !JAR.matcher(left).find()
-                && !GAUGE.matcher(left).find()) {
-            blank(above);
-            above = lineAbove(above.start());
-        }
-        String words = above.of(low).strip();
-        Matcher sentence = LAST_SENTENCE.matcher(words);
-        if (sentence.find() && sentence.end() - sentence.start() <= HEADING) {
-            blank(new Range(endOfHeading(above), at));
-        }
-    }
-
-    /** Before the measure that every figure of the table is read with. */
-    private int endOfHeading(Range heading) {
-        Matcher measure = MEASURE.matcher(low).region(heading.start(), heading.end());
-        return measure.find() ? measure.start() : heading.end();
     }
 
     /** "| Pints | 75 min | 10 psi |" is told in a row. */
