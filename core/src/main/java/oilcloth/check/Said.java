@@ -78,4 +78,23 @@ public final class Said {
         int stop = Math.min(end < 0 ? low.length() : end, range.end() + NEAR);
         return cue.matcher(low.substring(Math.min(start, range.start()), stop)).find();
     }
+
+    /** Whether the sentence, or the line, around some words holds a pattern. */
+    public boolean inSentence(Range range, Cue cue) {
+        int start = range.start();
+        while (start > 0 && !endsSentence(start - 1)) {
+            start--;
+        }
+        int end = range.end();
+        while (end < low.length() && !endsSentence(end)) {
+            end++;
+        }
+        return cue.matcher(low.substring(start, end)).find();
+    }
+
+    private boolean endsSentence(int at) {
+        char c = low.charAt(at);
+        boolean last = at + 1 >= low.length() || Character.isWhitespace(low.charAt(at + 1));
+        return c == '\n' || (c == '.' || c == '!' || c == '?') && last;
+    }
 }

@@ -214,9 +214,14 @@ public record MarkedText(List<Piece> pieces) {
                     .findFirst();
             boolean same = was.filter(i -> i.food().equals(e.food())).isPresent();
             String said = e.at().of(recipe.text());
-            String name = same ? AMOUNT.matcher(said).replaceFirst("").strip() : "";
+            String named = OF_SO_MUCH.matcher(said).replaceFirst("");
+            String name = same ? AMOUNT.matcher(named).replaceFirst("").strip() : "";
             return e.amount() + " " + (name.isBlank() || name.equals(said.strip()) ? Words.of(e.food()) : name);
         }
+
+        /** "1 Tbsp salt into each 5 lb": the new amount is for all of it. */
+        private static final Pattern OF_SO_MUCH =
+                Pattern.compile("(?i),?( (to|into|on|for|with))?( the)? (per|each|every) \\d.*$");
 
         /** The amount a line begins with: figures, fractions, ranges and a unit. */
         private static final Pattern AMOUNT = Pattern.compile(

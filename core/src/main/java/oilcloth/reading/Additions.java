@@ -61,7 +61,7 @@ final class Additions {
             if (SORTS.contains(word)) {
                 return;
             }
-            if (StepWords.isManner(word) || word.endsWith("ed") && StepWords.isKnown(word)) {
+            if (StepWords.isManner(word) || word.equals("well") || word.endsWith("ed") && StepWords.isKnown(word)) {
                 continue;
             }
             words++;

@@ -95,7 +95,7 @@ final class Altitudes {
 
     /** "We're in the valley, 35 ft". */
     private static final Cue IN_THE_VALLEY = Cue.of(
-            "\\b(we're|we are|i'm|i am|live|house is|farm is) (in|on|by) (the |our )?(valley|coast|delta|bay|flats|lowlands|island|shore) ,? ?$|\\b(in|on|by) the (valley|coast|delta|bay|lowlands|shore) ,? ?$");
+            "\\b(we're|we are|i'm|i am|live|house is|farm is) (in|on|by) (the |our )?(valley|coast|delta|bay|flats|lowlands|island|shore) ,? ?$|\\b(in|on|by|at) the (valley|coast|delta|bay|beach|lowlands|shore|ocean|gulf) ,? ?$");
 
     /** "10 min BWC 90 ft". */
     private static final Cue AFTER_CANNING =
@@ -145,7 +145,11 @@ final class Altitudes {
                 && AROUND.contains(i > 0 ? s.token(i - 1).norm() : "")
                 && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","));
         boolean low = around
-                || feet && s.isBefore(i, 4, IN_THE_VALLEY)
+                || feet
+                        && s.isBefore(i, 4, IN_THE_VALLEY)
+                        && (unit + 1 >= s.size()
+                                || !s.token(unit + 1).isWord()
+                                || GOES_ON.contains(s.token(unit + 1).norm()))
                 || feet
                         && s.isBefore(i, 2, AFTER_CANNING)
                         && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","))
@@ -261,16 +265,19 @@ final class Altitudes {
             return;
         }
         // "add 5 minutes above 3,000 ft" is a rule, not a place
-        String before = s.around(i, 3, 0);
+        String before = " " + s.around(i, 3, 0);
         // "under 1,000 feet here" is one
-        boolean below = (before.contains("below ") || before.contains("under "))
+        boolean below = (before.contains(" below ") || before.contains(" under "))
                 && !(endsClause(s, to) && s.isBefore(i, 6, ALTITUDE_BELOW));
-        if (before.contains("above ")
-                || before.contains("over ")
-                || before.contains("per ")
-                || before.contains("every ")
+        if (before.contains(" above ")
+                || before.contains(" over ")
+                || before.contains(" per ")
+                || before.contains(" every ")
                 || below && (!s.has(HERE) || s.has(RULE))
-                || before.contains("each ")) {
+                || before.contains(" each ")) {
+            if (below) {
+                s.claim(i - 1, i);
+            }
             return;
         }
         // "we moved from 600 ft to 6,350": where they canned before

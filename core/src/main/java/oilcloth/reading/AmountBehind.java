@@ -91,8 +91,8 @@ final class AmountBehind {
     }
 
     private static final Set<String> ITS_PLACE = Set.of(
-            "first", "goes", "went", "go", "in", "into", "on", "to", "the", "bottom", "top", "each", "every", "jar",
-            "of");
+            "first", "goes", "went", "go", "in", "into", "on", "to", "the", "a", "my", "bottom", "top", "each", "every",
+            "hot", "clean", "empty", "pint", "quart", "jar", "jars", "of");
 
     /** "Bottled lemon juice first, 1 Tbsp a pint", "lemon juice in the bottom, 2 Tbsp": the token behind the comma. */
     private static int behindItsPlace(Sentence s, int end) {

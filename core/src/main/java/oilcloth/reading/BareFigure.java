@@ -59,7 +59,7 @@ final class BareFigure {
 
     /** "Weight off, wait 10, open". */
     private static final Cue WAITS = Cue.of(
-            "\\b(off|zero|nothing|down|out)( (the )?(heat|burner|stove|fire|gas|flame))? ?,? (then |and |i )*(wait|waits|waited|rest|rests|rested) (another |about |for )?$|^(rests?|rested) (another |about |for )?$");
+            "\\b(off|zero|nothing|down|out)( (the )?(heat|burner|stove|fire|gas|flame))? ?,? (then |and |i )*(wait|waits|waited|rest|rests|rested) (another |about |for )?$|^(then |and )*(i |we )?(rests?|rested) (them |it )?(another |about |for )?$");
 
     private static final Cue STEAM = Cue.of("\\bsteam\\w*\\b");
 

@@ -149,7 +149,7 @@ final class CannerTime {
             }
             if (w.equals("boil") || w.equals("boiled") || w.equals("boiling")) {
                 boolean noun = s.is(k + 1, "water");
-                int behind = s.is(from - 1, "for") ? from - 3 : from - 2;
+                int behind = s.is(from - 1, "for") || s.is(from - 1, ":") ? from - 3 : from - 2;
                 if (noun && k == behind && opensClause(s, k)) {
                     // "Boiling water 20 min."
                     return true;
@@ -232,7 +232,7 @@ final class CannerTime {
                 || s.is(from - 1, "in")
                 || s.is(from - 1, "both")
                 || s.is(from - 1, "and") && (s.is(to, "for") || s.is(to, "in"))
-                || JarMentions.at(s, from - 1).isPresent();
+                || isBehindJars(s, from);
         boolean ends = to >= s.size()
                 || s.is(to - 1, ".")
                 || JarMentions.at(s, to)
@@ -258,6 +258,19 @@ final class CannerTime {
                 || s.is(to, "at");
         return opens && ends && (s.has(JARS) || s.has(CANNER_WORDS));
     }
+
+    /** "Quarts 25 min", "half-pints 15 min". */
+    private static boolean isBehindJars(Sentence s, int from) {
+        for (int k = from - 1; k >= Math.max(0, from - JAR_TOKENS); k--) {
+            if (JarMentions.at(s, k).filter(j -> j.next() == from).isPresent()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "Half", a hyphen, "pints". */
+    private static final int JAR_TOKENS = 3;
 
     private static boolean opensClause(Sentence s, int from) {
         return from == 0

@@ -54,13 +54,13 @@ final class Durations {
 
     /** "I did vent it, ten minutes by the clock". */
     private static final Cue VENTED = Cue.of(
-            "\\b(vent|vents|vented|venting|exhaust|exhausted)( (it|her|mine|the (canner|cooker)))? ?(: ?(yes|y) ?)?,? (for |about |a |good |full |exactly )*$");
+            "\\b(vent|vents|vented|venting|exhaust|exhausted)( (it|her|mine|the (canner|cooker)))? ?[:?=]? ?((yes|y|yep)\\b ?)?,? (for |about |a |good |full |exactly )*$");
 
     private static final Cue AT_POUNDS =
             Cue.of("(at|@|with|under) (\\S+ )?(\\d+|five|ten|eleven|twelve|fifteen|pressure|pounds)\\b");
 
     private static final Cue OF_STEAM = Cue.of(
-            "(of )?(free |steady |full )*(steam|steaming|vent|venting|exhaust\\w*)\\b(?! canner)"
+            "(of )?(free |steady |full )*(steam|steaming|vent|venting|vented(?! (it|her|mine|for|\\d|ten|a full|the full))|exhaust\\w*)\\b(?! canner)"
                     + "|([^\\s,;.]+ ){0,5}with (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing|out)\\b");
 
     /** "When steam came out of the pipe I timed ten minutes and put on the weight". */

@@ -30,6 +30,7 @@ final class FigureFacts {
         numbering(s);
         PressureSwing.read(s, draft);
         Altitudes.seaLevel(s, draft);
+        OwnBand.read(s, draft);
         HeadspaceFigures.bare(s, draft);
         for (int i = 0; i < s.size(); i++) {
             if (s.isClaimed(i)) {

@@ -35,7 +35,7 @@ final class FormWords {
                     "pickle"),
             Phrase.of("\\b(sauer)?kraut\\b", "kraut"),
             Phrase.of(
-                    "(?<!(?<!\\b(recipe|directions|instructions|process|times?) )\\bfor )(?<!\\bfor (the|winter|making) )(?<!\\blike (a |thin |weak |watery )?)\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|chunks|pieces|size|hen))",
+                    "(?<!(?<!\\b(recipe|directions|instructions|process|(?<!\\b(this|that|next|last|first|second|one|same|the) )times?) )\\bfor )(?<!\\bfor (the|winter|making) )(?<!\\blike (a |thin |weak |watery )?)\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|chunks|pieces|size|hen))",
                     "soup"),
             Phrase.of(
                     "\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) (first |own |famous |plain |pressure |canned )*chili\\b|^chili\\b|\\b(this|(batch|pot|pints|quarts|jars) of|made|homemade) chili\\b(?! (powder|pepper|chile|sauce|relish|salsa|verde|flakes|beans))",

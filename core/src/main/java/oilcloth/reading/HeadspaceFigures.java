@@ -114,6 +114,10 @@ final class HeadspaceFigures {
     private static final Cue POURED_TO = Cue.of(
             "\\b(water|liquid|brine|syrup|broth|stock|juice) (over|on|in|on top)( (them|it|top))?,? (to )?(1/2|1/4|1/8|½|¼|⅛)(?= ?([.;,]|$))");
 
+    /** "Headspace 1/2", "hs: 1 1/4": inches, as nothing else is meant by it. */
+    private static final Cue CALLED = Cue.of(
+            "\\b(head[- ]?(space|room)|hs)( of| is| was| at)? ?[:=,-]? ?(1 )?(1/2|1/4|1/8|½|¼|⅛)(?= ?([.;,)]|$))");
+
     private static final Cue DOWN = Cue.of(" (down|shy of the (top|rim))\\b(?! (to|the side|in the))");
 
     /** "The boiling water over them and an inch left". */
@@ -132,7 +136,7 @@ final class HeadspaceFigures {
             });
         }
         if (draft.facts.headspace().isEmpty() && !s.isItem()) {
-            s.find(POURED_TO).ifPresent(r -> {
+            s.find(POURED_TO).or(() -> s.find(CALLED)).ifPresent(r -> {
                 int figure = s.first(r);
                 while (!s.token(figure).isNumber()) {
                     figure++;

@@ -120,6 +120,10 @@ final class IngredientFinder {
             return i;
         }
         Amounts.Found amount = found.get();
+        int salted = Rate.ofSalt(s, guide.lexicon(), draft, i, amount);
+        if (salted > i) {
+            return salted;
+        }
         Referring.forget(s, draft, i);
         if (Referring.equal(s, guide.lexicon(), draft, amount, i)) {
             int name = nameAfter.at(s, amount.next(), false);
@@ -170,6 +174,18 @@ final class IngredientFinder {
             draft.ingredients.removeIf(known -> known.food().equals(food));
             add(s, draft, food, Optional.of(amount.amount()), i, amount.next() + 2);
             return amount.next() + 2;
+        }
+        Optional<Referring.Meant> ones =
+                at < 0 && !counted ? Referring.ones(s, guide.lexicon(), draft, i, amount.next()) : Optional.empty();
+        if (ones.isPresent()) {
+            add(
+                    s,
+                    draft,
+                    ones.get().food(),
+                    Optional.of(amount.amount()),
+                    i,
+                    ones.get().next());
+            return ones.get().next();
         }
         if (at < 0 && Referring.ofEach(s, draft, amount)) {
             return amount.next() + 1;

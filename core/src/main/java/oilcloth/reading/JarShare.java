@@ -16,7 +16,7 @@ final class JarShare {
     static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
 
     private static final Cue PER_JAR = Cue.of(
-            "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?jars\\b|/ ?(pints?|quarts?|qts?|pts?|jars?)\\b");
+            "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?((hot|clean|empty|sterile|pint|quart) )*jars?\\b(?! (of|that|with))|/ ?(pints?|quarts?|qts?|pts?|jars?)\\b");
 
     /** "2 in each of 7 quart jars". */
     private static final Cue OF_THE_JARS =

@@ -77,9 +77,12 @@ final class LineKinds {
         boolean sentence =
                 bare.endsWith(".") || bare.endsWith("?") || bare.endsWith("!") || bare.split("\\s+").length > 12;
         Sentence s = new Sentence(bare, new Range(0, bare.length()), false);
-        boolean amount = Amounts.at(s.tokens(), 0)
-                .map(a -> a.unitSaid() || s.token(0).isNumber())
-                .orElse(false);
+        // "7 quarts of cherry pie filling:" is what comes out of it
+        boolean makes = bare.endsWith(":") && ProductName.namesForm(s);
+        boolean amount = !makes
+                && Amounts.at(s.tokens(), 0)
+                        .map(a -> a.unitSaid() || s.token(0).isNumber())
+                        .orElse(false);
         return !amount
                 && (labelled || !sentence)
                 && !BULLET.in(words)

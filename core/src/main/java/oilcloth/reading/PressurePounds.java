@@ -99,7 +99,7 @@ final class PressurePounds {
             "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\bbrought (it |her |the canner )?to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
 
     private static final Cue BARE = Cue.of(
-            "\\bup to $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|(to )?reads?|(to )?says?|(to )?hits?|reached|(to )?reach|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");
+            "\\bup to $|\\b(pressure|gauge|dial|needle) (is|was|=) $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|(to )?reads?|(to )?says?|(to )?hits?|reached|(to )?reach|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");
 
     private PressurePounds() {}
 
@@ -144,7 +144,7 @@ final class PressurePounds {
             "(pounds|lbs?|#) ?[.]? ?(\\( [^)]* \\) )?((,|;|and|for|then|-|–|x|kept|keep|held|hold|it|them|there|steady|i|we|timed?|gave|a|full|on) )*([\\w-]+ ){1,3}(minutes?|mins?|hours?|hrs?)\\b");
 
     private static final Cue BROUGHT_TO = Cue.of(
-            "(?<!\\bused to )\\b(to|at|@|until|till|used|use|uses|,) (about |around |just |right |exactly |over )?$");
+            "(?<!\\bused to )\\b(to|at|@|until|till|used|use|uses|,) (about |around |just |right |exactly |over |all |the full )?$");
 
     private static final Cue WEIGHED = Cue.of(
             "\\b(weigh(s|ed|ing)?|bought|picked|baby|lost|gained|sack|bag|box|dressed|bushel|peck|of (?!room|space|headspace|steam)\\w+)\\b");

@@ -1,6 +1,8 @@
 package oilcloth.reading;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.guide.Food;
@@ -9,6 +11,7 @@ import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
+import oilcloth.text.Token;
 import oilcloth.text.Tokens;
 
 /** Amounts that speak of a food named before. */
@@ -34,6 +37,50 @@ final class Referring {
         return OF_IT.is(s.around(next, 0, 2))
                 && IntStream.range(Math.max(0, foodBefore(s, lexicon, i)), i)
                         .anyMatch(k -> ADDS.contains(s.token(k).norm()));
+    }
+
+    /** How they are, and nothing that makes another food of them. */
+    private static final Set<String> PLAIN = Set.of(
+            "tart", "firm", "ripe", "small", "big", "large", "medium", "nice", "good", "little", "tender", "young",
+            "whole", "fresh", "best", "pretty");
+
+    /** Words between the amount and "ones". */
+    private static final int KIND_WORDS = 3;
+
+    /** A food and the token behind the words for it. */
+    record Meant(Food food, int next) {}
+
+    /**
+     * "Sliced apples: 6 lb tart ones", "3 cups red peppers, 3 cups green ones": of the food named last, or of the one that is
+     * called after the colour.
+     *
+     * @param i the token of the amount
+     * @param next the token behind it
+     */
+    static Optional<Meant> ones(Sentence s, Lexicon lexicon, Draft draft, int i, int next) {
+        OptionalInt found = IntStream.rangeClosed(next, next + KIND_WORDS)
+                .filter(k -> s.is(k, "ones"))
+                .findFirst();
+        boolean intoJars = s.is(i - 1, "in") || s.is(i - 1, "into") || s.is(i - 2, "in") || s.is(i - 2, "into");
+        if (found.isEmpty() || found.getAsInt() == next || intoJars) {
+            return Optional.empty();
+        }
+        int ones = found.getAsInt();
+        boolean plain = IntStream.range(next, ones)
+                .allMatch(k -> PLAIN.contains(s.token(k).norm()));
+        int named = foodBefore(s, lexicon, i);
+        if (plain) {
+            Optional<Food> food = named >= 0
+                    ? s.food(lexicon, named).map(Lexicon.Match::food)
+                    : Optional.of(draft.titleFoods).filter(t -> t.size() == 1).map(t -> t.get(0));
+            return food.filter(f -> f.kind().isProduce()).map(f -> new Meant(f, ones + 1));
+        }
+        if (named < 0 || ones != next + 1) {
+            return Optional.empty();
+        }
+        int noun = named + s.food(lexicon, named).orElseThrow().length() - 1;
+        List<Token> called = List.of(s.token(next), s.token(noun));
+        return lexicon.at(called, 0).filter(m -> m.length() == called.size()).map(m -> new Meant(m.food(), ones + 1));
     }
 
     private static int foodBefore(Sentence s, Lexicon lexicon, int i) {

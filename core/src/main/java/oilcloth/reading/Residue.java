@@ -335,9 +335,15 @@ final class Residue {
     private static final Cue AND_A_TASTE = Cue.of(
             "(jars? )?(and|plus) (a|one|half a) (spoonful|taste|bit|little|dab|smidge|sample|lick|partial|half|short one)\\b");
 
+    /** "Jars - quarts, 14". */
+    private static final Cue FIELD_OF_JARS = Cue.of(
+            "^(jars?|size|jar size)( used)? [:=–-] (hot |wide mouth |regular )*(half - )?(pints?|quarts?)( jars)?( [,(x×-])? $");
+
     private static boolean isCountOfJars(Sentence s, int i) {
         return s.opensAt(i + 1, 4, PINGED) && !s.has(FALLEN)
                 || s.is(i + 1, "jars") && i == 0 && s.size() <= COUNT_ALONE
+                || s.isBefore(i, 9, FIELD_OF_JARS)
+                        && !(i + 1 < s.size() && s.token(i + 1).isWord())
                 || s.is(i + 1, "jars")
                         && s.is(i - 1, ".")
                         && (i + 2 >= s.size() || !s.token(i + 2).isWord())

@@ -33,7 +33,7 @@ final class SelfCorrected {
     private static final Cue TAKES_BACK = Cue.of(
             "( ?(?:\\.{2,}|…|[,;(–—.!?]|-{1,2}) ?| )((?:\\b(?:" + STRONG + "|" + WEAK
                     + "|" + HESITATES
-                    + ")\\b[ ,.:;!…–—-]*)+)((?:it|that|this|these|those|they)(?:'s|'re| is| are| was| were)(?! the| not) |(?:i|we)(?: had| have|'d|'ve)? (?:used|did|meant|put|gave|left|made|filled|packed) )?(?:was |were )?(?:(?:at|in|for|about) )?");
+                    + ")\\b[ ,.:;!…–—-]*)+)((?:it|that|this|these|those|they)(?:'s|'re| is| are| was| were)(?! the| not) |(?:i|we)(?: had| have|'d|'ve)? (?:used?|do|did|meant|put|give|gave|leave|left|make|made|fill|filled|pack|packed) )?(?:was |were )?(?:(?:at|in|for|about) )?");
 
     /** Groups of it: the sign before it, what takes back, and how what holds is told. */
     private static final int SIGN = 1;
@@ -102,6 +102,10 @@ final class SelfCorrected {
         }
     }
 
+    /** "Cabbage... no, NOT cabbage": named, and not put in. */
+    private static final Pattern NOT_THAT = Pattern.compile(
+            "\\b([a-z]{3,}) ?(?:\\.{2,}|…|[,;(–—-]{1,2}) ?(?:(?:oh|no|wait|sorry|oops),? )+not (?:the |any )?\\1\\b(?! (?:alone|only|just|this|any))");
+
     private SelfCorrected() {}
 
     /** The text without what is taken back in it, every letter else where it was. */
@@ -111,6 +115,7 @@ final class SelfCorrected {
             return text;
         }
         StringBuilder told = new StringBuilder(text);
+        NOT_THAT.matcher(low).results().forEach(n -> blank(told, new Range(n.start(), n.end())));
         Matcher m = TAKES_BACK.matcher(low);
         for (int from = 0; m.find(from); from = Math.max(m.end(WORDS), from + 1)) {
             boolean sentence = ENDS_SENTENCE.matcher(m.group(SIGN)).find();
@@ -118,7 +123,11 @@ final class SelfCorrected {
                     && (!sentence
                             || m.group(TOLD) != null
                             || ASKS.matcher(m.group(SIGN)).find());
-            if (IS_STRONG.matcher(m.group(WORDS)).find()
+            if (IS_STRONG
+                            .matcher(low)
+                            .region(m.start(WORDS), m.end(WORDS))
+                            .useTransparentBounds(true)
+                            .find()
                     || setOff && IS_WEAK.matcher(m.group(WORDS)).find()) {
                 correct(told, low, m, sentence, lexicon);
             }

@@ -72,6 +72,7 @@ final class Vocabulary {
             "these",
             "those",
             "everything",
+            "else",
             "all",
             "rest",
             "remaining",

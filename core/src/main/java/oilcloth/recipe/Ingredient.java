@@ -63,6 +63,11 @@ public record Ingredient(
     }
 
     public Ingredient withAmount(Amount other) {
-        return new Ingredient(range, food, Optional.of(other), perJar, aside, optional, strengthPercent);
+        return withAmount(other, range);
+    }
+
+    /** @param told where it is told */
+    public Ingredient withAmount(Amount other, Range told) {
+        return new Ingredient(told, food, Optional.of(other), perJar, aside, optional, strengthPercent);
     }
 }

@@ -116,6 +116,10 @@ final class FoodNeeds {
         return Stream.concat(s.recipe().ingredients().stream().map(Ingredient::food), s.produce().main().stream())
                         .anyMatch(f -> isAkin(f, food))
                 || called(s).anyMatch(name -> name.contains(food.name()))
+                // "Peaches in apple juice": a pack "in water, juice or syrup"
+                || food.kind() == FoodClass.FRUIT
+                        && food.name().endsWith(" juice")
+                        && called(s).anyMatch(name -> name.contains("juice or"))
                 || s.placement().recipe().isEmpty()
                         && s.guide().placing().stream()
                                 .filter(r -> s.placement().open().contains(r.process()))

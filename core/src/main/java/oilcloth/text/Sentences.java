@@ -59,8 +59,20 @@ public final class Sentences {
             "away");
 
     /** Nor does what they measure begin with one of these. */
-    private static final Set<String> STEPS =
-            Set.of("reheat", "fill", "ladle", "pour", "wipe", "bring", "strain", "debubble", "lids", "bubbles");
+    private static final Set<String> STEPS = Set.of(
+            "reheat",
+            "fill",
+            "ladle",
+            "pour",
+            "wipe",
+            "bring",
+            "strain",
+            "debubble",
+            "lids",
+            "bubbles",
+            "off",
+            "out",
+            "lift");
 
     /** "2 Tbsp / Quart" is a share. */
     private static final Set<String> JARS = Set.of("quart", "quarts", "qt", "pint", "pints", "pt", "jar", "half");

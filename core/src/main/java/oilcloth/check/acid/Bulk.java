@@ -19,8 +19,8 @@ public final class Bulk implements Check {
             "Stirred into the pot it may not share out evenly; put into each jar, every jar is sure to have its due.",
             "Guide 3");
 
-    private static final Cue PER_JAR =
-            Cue.of("\\b(each|every|per)( (hot|clean|sterile|pint|quart|half[- ]pint))* (jar|pint|quart)\\b");
+    private static final Cue PER_JAR = Cue.of(
+            "\\b(each|every|per)( (hot|clean|sterile|pint|quart|half[- ]pint))* (jar|pint|quart)\\b|\\ba (jar|pint|quart)\\b(?! of)");
 
     @Override
     public CheckInfo info() {
@@ -38,7 +38,7 @@ public final class Bulk implements Check {
         }
         // "a lemon into every jar": how much is asked elsewhere, where it goes is told
         boolean told =
-                acids.stream().allMatch(i -> i.amount().isEmpty() && s.said().around(i.range(), PER_JAR));
+                acids.stream().allMatch(i -> i.amount().isEmpty() && s.said().inSentence(i.range(), PER_JAR));
         if (told) {
             return;
         }
