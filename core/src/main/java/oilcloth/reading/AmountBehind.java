@@ -75,6 +75,10 @@ final class AmountBehind {
                 .map(JarMentions.Found::next)
                 .filter(next -> jar > end && isMeasure(s, next))
                 .orElse(k);
+        // "Berries thawed, 6 1/2 cups": how they were before they were measured
+        if (k == end && isState(s, end) && s.is(end + 1, ",") && isMeasure(s, end + 2)) {
+            k = end + 2;
+        }
         // "Salt if you like, 1/2 teaspoon"
         if (k == end) {
             k = Brackets.wished(s, end);
@@ -88,6 +92,13 @@ final class AmountBehind {
                 && SOMEBODY.contains(s.token(k).norm())
                 && TAKES.contains(s.token(k + 1).norm());
         return takes ? k + 2 : k;
+    }
+
+    private static final Set<String> STATES =
+            Set.of("thawed", "frozen", "fresh", "washed", "stemmed", "rinsed", "ripe");
+
+    private static boolean isState(Sentence s, int k) {
+        return k < s.size() && STATES.contains(s.token(k).norm());
     }
 
     private static final Set<String> ITS_PLACE = Set.of(

@@ -68,6 +68,8 @@ final class CannerTime {
         boolean ends = to >= s.size()
                 || s.is(to, ")")
                 || s.is(to - 1, ".")
+                || s.is(to, "because")
+                || s.is(to, "since")
                 || ENDS.contains(s.token(to).norm());
         return opens && (ends || s.is(to, "with") && afterIsCanner(s, to) || s.opensAt(to, 7, IN_A_BOIL));
     }

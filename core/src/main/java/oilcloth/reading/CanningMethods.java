@@ -39,7 +39,7 @@ final class CanningMethods {
 
     /** "15 min boiling water": a canner, unless something is blanched or boiled in it. */
     private static final Cue IN_BOILING_WATER = Cue.of(
-            "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b[^.;]{0,30}\\bboiling[- ]water(?=[.;,]|$)");
+            "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b(?! (pre)?(boil|simmer|blanch|cook|steam|dip|scald|heat)\\b)[^.;]{0,30}\\bboiling[- ]water(?=[.;,]|$)");
 
     private static final Cue COOKED_IN = Cue.of(
             "\\b(blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;,]*$");

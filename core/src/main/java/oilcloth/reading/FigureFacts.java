@@ -73,6 +73,11 @@ final class FigureFacts {
                 && s.token(0).raw().length() <= 2) {
             s.claim(0, 2);
         }
+        for (int i = 0; i + 4 < s.size(); i++) {
+            if (isSum(s, i)) {
+                s.claim(i, i + 4);
+            }
+        }
         boolean counted = s.wholeHas(NUMBERED);
         for (int i = 0; counted && i + 2 < s.size(); i++) {
             // "Questions: (1) do they need salt? (2) …"
@@ -118,6 +123,20 @@ final class FigureFacts {
                 s.claim(i, i + 2);
             }
         }
+    }
+
+    /** "30 + 10 = 40 minutes": what it comes to is told, how is not. */
+    private static boolean isSum(Sentence s, int i) {
+        boolean written = s.token(i).isNumber()
+                && s.is(i + 1, "+")
+                && s.token(i + 2).isNumber()
+                && s.is(i + 3, "=")
+                && s.token(i + 4).isNumber();
+        return written && figure(s, i) + figure(s, i + 2) == figure(s, i + 4);
+    }
+
+    private static double figure(Sentence s, int i) {
+        return Numbers.at(s.tokens(), i).map(Numbers.Figure::low).orElse(Double.NaN);
     }
 
     /** The token after what the figure at {@code i} was read as, or {@code i} when it is none of these. */

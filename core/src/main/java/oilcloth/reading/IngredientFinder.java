@@ -337,7 +337,8 @@ final class IngredientFinder {
             NotInTheJar.noteDirections(s, draft, i, end, match.food());
             return end;
         }
-        if (ContextWords.namesProduct(draft, match.food())
+        if (isDishOfMeat(s, i, match)
+                || ContextWords.namesProduct(draft, match.food())
                 || match.food().name().equals("butter")
                         && s.is(i - 1, "the")
                         && Facts.values(draft.facts.forms()).contains("butter")
@@ -370,6 +371,17 @@ final class IngredientFinder {
         }
         add(s, draft, match.food(), Optional.empty(), i, end);
         return end;
+    }
+
+    /** "Venison chili", "the guide's chile con carne": the dish, and no pepper. */
+    private boolean isDishOfMeat(Sentence s, int i, Lexicon.Match match) {
+        boolean named = match.length() == 1 && (s.is(i, "chili") || s.is(i, "chile"));
+        return named
+                && i > 0
+                && (s.is(i + 1, "con")
+                        || s.food(guide.lexicon(), i - 1)
+                                .filter(m -> m.food().kind() == FoodClass.MEAT)
+                                .isPresent());
     }
 
     private static boolean isListed(Draft draft, Food food) {
@@ -406,6 +418,6 @@ final class IngredientFinder {
 
     /** "the vinegar we make from our own apples". */
     private static final Cue VINEGAR_FROM = Cue.of(
-            "\\b(vinegar|wine|cider)\\b.*\\b(made|makes?|making|pressed|fermented) from (our |my |his |her |their |the |some )*(own |home-grown |old )?$"
+            "\\b(vinegar|wine|cider)\\b.*\\b(made|home-?made|makes?|making|pressed|fermented|brewed) from (our |my |his |her |their |the |some )*(own |home-grown |old )?$"
                     + "|\\b(made|makes?|making) (his |her |their |our |my |own )*(vinegar|cider|wine) from (our |my |his |her |their |the |some )*(own |home-grown |old )?$");
 }

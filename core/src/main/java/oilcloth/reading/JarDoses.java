@@ -82,10 +82,16 @@ final class JarDoses {
             draft.unread.add(new Unread(s.span(at, other.get().next()), true));
         }
         other.ifPresent(o -> s.claim(end, o.next()));
+        // "Quarts 2 Tbsp bottled lemon juice", and not "7 quarts 2 Tbsp"
+        boolean heads = behind.isEmpty()
+                && bare(s, from - 1).isPresent()
+                && (from < 2 || !s.token(from - 2).isNumber());
         boolean plural = behind.isPresent()
                 && s.is(to, "for")
                 && isOf(PLURAL, s, behind.get().next() - 1);
-        return twice || plural ? Optional.of(new Ingredient.PerJar(jar.map(Jar::size))) : Optional.empty();
+        return twice || plural || heads && other.isEmpty()
+                ? Optional.of(new Ingredient.PerJar(jar.map(Jar::size)))
+                : Optional.empty();
     }
 
     /** Whether so much may be meant for one jar. */

@@ -40,8 +40,8 @@ final class StepNeeds {
     /** Minutes dry beans are boiled before they are filled. */
     private static final double BEANS_BOILED = 30;
 
-    private static final Cue RINSED =
-            Cue.of("\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)");
+    private static final Cue RINSED = Cue.of(
+            "\\brins\\w*\\b[^.]{0,120}\\b(two more|twice more|three times|3 times|2 more|repeat)|\\brins\\w*\\b[^.]{0,120}\\bagain\\b[^.]{0,40}\\bagain\\b|\\b(three|3) (soaks|rinses|rinsings)\\b");
 
     /** A soak after the lime of less than the hour. */
     private static final Cue RINSED_SHORT = Cue.of(

@@ -53,7 +53,7 @@ public final class Tokens {
     /** Sounds of somebody who is looking for a word: none themselves. */
     private static final Set<String> HESITATION = Set.of("uh", "uhh", "um", "umm", "uhm", "erm", "hmm", "mmm");
 
-    /** "B.W." is "bw", "heyyy" is "hey", "w/o" is "without", "w/" and "w" are "with", "ea" is "each". */
+    /** "B.W." is "bw", "heyyy" is "hey", "w/o" is "without", "b/c" "because", "w/" and "w" are "with", "ea" is "each". */
     private static String norm(String folded, Token.Kind kind) {
         if (kind != Token.Kind.WORD) {
             return folded;
@@ -65,7 +65,7 @@ public final class Tokens {
             }
         }
         if (folded.indexOf('/') > 0) {
-            return "without";
+            return folded.equals(BECAUSE) ? "because" : "without";
         }
         if (folded.indexOf('.') > 0) {
             return folded.replace(".", "");
@@ -116,7 +116,7 @@ public final class Tokens {
         return j > i + 2 ? j : i;
     }
 
-    /** Where "w/o", "w/out" or "w/" that begins at {@code i} ends, or {@code i}. */
+    /** Where "w/o", "w/out", "b/c" or "w/" that begins at {@code i} ends, or {@code i}. */
     private static int withoutEnd(String text, int i, int end) {
         for (String without : WITHOUT) {
             int j = i + without.length();
@@ -129,7 +129,9 @@ public final class Tokens {
         return text.regionMatches(true, i, "w/", 0, 2) && i + 2 <= end ? i + 2 : i;
     }
 
-    private static final List<String> WITHOUT = List.of("w/o", "w/out");
+    private static final String BECAUSE = "b/c";
+
+    private static final List<String> WITHOUT = List.of("w/o", "w/out", BECAUSE);
 
     private static boolean continuesNumber(String text, int start, int j, int end) {
         char c = text.charAt(j);

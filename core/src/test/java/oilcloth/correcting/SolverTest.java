@@ -178,4 +178,17 @@ class SolverTest {
                 .collect(Collectors.joining(", "));
         assertThat(words).contains("5 cups").contains("1¼ cups");
     }
+
+    @Test
+    void saltToldByThePoundIsCorrectedForAllOfIt() {
+        String text =
+                """
+                Sauerkraut, raw pack
+                25 lb cabbage
+                Core and shred the cabbage. Mix 1 Tbsp canning salt into each 5 lb, packing it in the crock until juice covers it. \
+                Weight it under the brine. Hold at 70 F for 4 weeks.
+                Fill quart jars with kraut and juice, leaving 1/2 inch. Process 25 minutes in a boiling-water canner at 640 ft.""";
+        assertThat(solve(text).ways()).isNotEmpty();
+        assertThat(corrected(text, solve(text).ways().get(0))).contains("Mix ¾ cup canning salt, packing it");
+    }
 }

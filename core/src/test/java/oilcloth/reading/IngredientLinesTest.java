@@ -234,6 +234,11 @@ class IngredientLinesTest {
             Green beans 1 1/2 cups blanched, onion 1/2 c sliced, white vinegar (5%) 1/2 c, sugar 3/4 c. | green bean 1½ cups; onion ½ cup; vinegar, white 5% ½ cup; sugar, granulated ¾ cup
             Beets 2 1/2 lb cooked, vinegar 5% 1 1/2 cup, sugar 3/4 cup, cloves 5, onion 2 small. | beet 2½ lb; vinegar, white 5% 1½ cups; sugar, granulated ¾ cup; cloves 5; onion 2
             Rhubarb, stewed: 10 lb stalks cut 1 inch. | rhubarb 10 lb
+            25 lb cabbage. Mix 3 Tbsp canning salt into each 5 lb (3/4 cup in all). | cabbage 25 lb; salt, canning 15 Tbsp
+            25 lb cabbage, 3 Tbsp canning salt for every 5 lb of the shredded cabbage. | cabbage 25 lb; salt, canning 15 Tbsp
+            Apples, 6 lb tart ones, and a cup of sugar. | apple 6 lb; sugar, granulated 1 cup
+            3 cups chopped sweet red peppers, 3 cups green ones. | bell pepper, red 3 cups; bell pepper, green 3 cups
+            Bottled lemon juice goes in the pint jar first, one tablespoon. | lemon juice, bottled 1 Tbsp a jar
             Add bottled lemon juice to jars, 2 tablespoons per quart. | lemon juice, bottled 2 Tbsp a jar
             We picked 3 cups of any combination of celery and onions. | celery 1½ cups; onion 1½ cups
             Packed in hot pints with 1 tbsp bottled lemon juice and 1/2 t salt. | lemon juice, bottled 1 Tbsp a jar; salt, table ½ tsp a jar

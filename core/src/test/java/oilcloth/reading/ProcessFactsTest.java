@@ -41,6 +41,11 @@ class ProcessFactsTest {
             Into the canner, water over the jars. When it boils, start the clock: 25 min. | 25
             My canner is weighted. Twenty-five minutes from when it started jiggling. | 25
             Hot pints. Boiling water for 30 minutes. | 30
+            Hot quarts. BWB 25 min. off heat, lid off, 5 min rest. | 25
+            Hot quarts, 12 lb, 75 min, elevation 2,050, 10 min vented. | 75
+            Half-pints 15 min, boiling water. | 15
+            Hot quarts: 30 + 10 = 40 minutes boiling water. | 40
+            Hot pints. 25 minutes b/c we are at 2,150 ft. Boiling water bath canner. | 25
             Pints 20 min, quarts 25, in the water bath. | 20 25
             Pack hot in quarts with the juice and boil the jars 20 minutes. | 20
             It took fifteen minutes to come up to pressure. Processed 75 minutes at 10 lb. | 75
@@ -171,6 +176,11 @@ class ProcessFactsTest {
             We're up at 2,200. | 2200
             The ridge's about 980. | 980
             Home is 640. | 640
+            The row for 0-1,000 ft, and that's us. | 1000
+            0 to 1,000 ft where I live | 1000
+            The whole county lies between 400 and 900 feet. | 900
+            Our elevation is 1,001-3,000 ft. | 3000
+            I'm practically at the beach, 25 ft. | 25
             """)
     void feetOfAltitude(String text, int feet) {
         assertThat(Read.facts("Pears\nProcess 20 minutes in boiling water. " + text)
@@ -190,6 +200,9 @@ class ProcessFactsTest {
             I add one minute for every 1,000 feet.
             I keep them on a shelf 6 feet above the floor.
             The pantry is 12 ft long.
+            Altitude 0-1,000 ft: 20 minutes
+            The farm lies between 400 and 900 feet from the highway.
+            The 0-1,000 ft row, that's us I think.
             """)
     void otherFeetAreNone(String text) {
         assertThat(Read.facts("Pears\nProcess 20 minutes in boiling water. " + text)
@@ -202,7 +215,8 @@ class ProcessFactsTest {
             strings = {
                 "We are at nine hundred and something?",
                 "Somewhere around a thousand feet, maybe a bit more.",
-                "It could be 900 or 1,100 feet, neither of us knows."
+                "It could be 900 or 1,100 feet, neither of us knows.",
+                "The county lies between 700 and 5,900 feet."
             })
     void anAltitudeInDoubtIsAskedAbout(String text) {
         assertThat(Read.recipe("Beets\nWash. " + text).unread()).anyMatch(Unread::bears);
@@ -229,6 +243,8 @@ class ProcessFactsTest {
             three quarters of an inch down | 0.75
             a quarter inch of room | 0.25
             an inch down, boiling water to 1/2" | 0.5
+            headspace 1/2, | 0.5
+            hs: 1 1/4. | 1.25
             to an inch from the top, then boiling water, 1/2 in. headspace | 0.5
             boiling water, salt, 3/4 inch. Vented ten minutes. | 0.75
             hot juice over, leaving 1/2 inch. | 0.5
@@ -308,6 +324,8 @@ class ProcessFactsTest {
             Process in a boiling water canner 20 minutes. | BOILING_WATER
             water bath 20 min | BOILING_WATER
             three hours in the wash boiler | BOILING_WATER
+            I keep them boiling in my big enamel kettle for three hours. | BOILING_WATER
+            Boiling water: 20 minutes | BOILING_WATER
             Pints, half inch, boil 15 minutes | BOILING_WATER
             pressure canner, 11 lb | PRESSURE
             11 psi for 20 minutes | PRESSURE

@@ -37,6 +37,8 @@ class SelfCorrectedTest {
             Crab-apple? no, plums                               | plums
             Black beans... no, these are pintos                 | pintos
             heavy, no, light syrup                              | light syrup
+            a tsp of salt... wait I do half tsp per pint        | of salt half tsp per pint
+            carrots, cabbage... no, NOT cabbage: corn           | carrots, : corn
             Raw pack? No, hot pack                              | pack hot pack
             2 Tbsp bottled, no, fresh lemon juice               | 2 Tbsp fresh lemon juice
             """)

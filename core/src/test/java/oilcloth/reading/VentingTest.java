@@ -54,6 +54,12 @@ class VentingTest {
             We forgot about venting because the phone rang. | false
             Didn't have time to vent. | false
             Never got around to venting. | false
+            Weight on right away. | false
+            Vented ten minutes, weight on right away after that. | true
+            Never needed that venting stuff. | false
+            I set the weight when steam shows. | false
+            I let the steam roll out for ten minutes before I close it. | true
+            ten of steam before, | true
             Vented. When the pressure was down I waited 5 minutes and lifted the lid. | true
             """)
     void venting(String text, boolean vented) {
