@@ -149,6 +149,7 @@ final class Altitudes {
                         && s.isBefore(i, 4, IN_THE_VALLEY)
                         && (unit + 1 >= s.size()
                                 || !s.token(unit + 1).isWord()
+                                || s.is(unit + 1, "or")
                                 || GOES_ON.contains(s.token(unit + 1).norm()))
                 || feet
                         && s.isBefore(i, 2, AFTER_CANNING)

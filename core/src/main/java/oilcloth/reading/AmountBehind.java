@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Unit;
+import oilcloth.text.Cue;
 
 /** "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)", a column of a table: how much there is, told behind the name. */
 final class AmountBehind {
@@ -134,6 +135,9 @@ final class AmountBehind {
                         .isPresent();
     }
 
+    /** "Sugar, half a cup to the quart". */
+    private static final Cue OF_A_QUART = Cue.of("(to|per|for|a) ?((the|each|every|a) )?(quart|pint)\\b");
+
     private static boolean endsItem(Sentence s, int next) {
         if (s.is(next, "or") && s.is(next + 1, "so")) {
             return endsItem(s, next + 2);
@@ -144,6 +148,9 @@ final class AmountBehind {
         }
         if (SharedAmount.isCut(s, next)) {
             return endsItem(s, next + 1);
+        }
+        if (s.opensAt(next, 4, OF_A_QUART)) {
+            return true;
         }
         // "Pepper, 1/2 tsp. Combine everything"
         boolean begins = s.is(next - 1, ".")

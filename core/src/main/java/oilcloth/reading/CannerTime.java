@@ -21,7 +21,8 @@ final class CannerTime {
 
     /** "20 minutes at a full rolling boil with an inch of water over them". */
     private static final Cue AT_A_BOIL = Cue.of(
-            "^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))|^with (\\S+ ){1,4}(inch|inches) (of )?(hot |boiling )?water (over|above) (them|the (jars|lids|tops))");
+            "^at a (full |hard |good |steady )*(rolling )?boil\\b.*\\bover (them|the (jars|lids|tops))|^with (\\S+ ){1,4}(inch|inches) (of )?(hot |boiling )?water (over|above) (them|the (jars|lids|tops))"
+                    + "|^in (the|a|my|our) ((big|old|large|canning|enamel|speckled) )*(kettle|pot|stockpot|boiler) ?,? (with )?(the )?water (\\S+ ){1,4}(inch|inches) (over|above) (them|the (jars|lids|tops))");
 
     /** "Three hours in the wash boiler". */
     private static final Cue IN_A_BOILER = Cue.of(

@@ -29,6 +29,8 @@ final class JarDoses {
 
     /** Words between a figure and its jar: "1 Tbsp of lemon juice per pint". */
     private static final int NAME_WORDS = 5;
+    /** Tokens before the jars in which they may be counted: "7 hot quarts 2 Tbsp". */
+    private static final int COUNT = 4;
     /** What stands between two doses. */
     private static final int MOST_JOINS = 2;
 
@@ -85,7 +87,8 @@ final class JarDoses {
         // "Quarts 2 Tbsp bottled lemon juice", and not "7 quarts 2 Tbsp"
         boolean heads = behind.isEmpty()
                 && bare(s, from - 1).isPresent()
-                && (from < 2 || !s.token(from - 2).isNumber());
+                && IntStream.range(Math.max(0, from - COUNT), from)
+                        .noneMatch(k -> Numbers.at(s.tokens(), k).isPresent());
         boolean plural = behind.isPresent()
                 && s.is(to, "for")
                 && isOf(PLURAL, s, behind.get().next() - 1);

@@ -27,9 +27,9 @@ final class Venting {
     private static final Cue SHORT = Cue.of(
             "\\b(vent(ing)?|exhausting|steaming) (\\w+ )?((was|got|went|ran|took) )?(a (bit|little|touch|hair) |much |way |too )*(cut short|cut off|shortened|short|less|quick(er|ly)?|rushed|hurried|skimped|faster|brief(er)?)\\b|\\b(vent(ed|ing|s)?|exhaust(ed|ing|s)?|let (it|the canner|the steam|steam|the air|air) (vent|steam|blow|exhaust|escape|out|run|go))\\b[^.;,]{0,24}?(?<![\\d/.-])\\b("
                     + FEW
-                    + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b(?! (over|longer|extra|more|past))|\\b(vent(ed|ing)?|exhaust(ed|ing)?) ?[:=,-]? ?(for |a |the |full |about |just |only |first |off |out |it )*([2-9]|two|three|four|five|six|seven|eight|nine)(?= ?([.;:/|)–—]|,(?!\\d)|$|(then|and|first|before|each|apiece|per|both|every|or so|with|at|on)\\b))|(?<![\\d/.-])\\b"
+                    + " ?(full )?(minutes?|mins?)|\\w+ ?(seconds?|secs?))\\b(?! (over|longer|extra|more|past))|\\b(vent(ed|ing)?|exhaust(ed|ing)?) ?[:=,-]? ?(for |a |the |full |about |just |only |first |off |out |it )*([2-9]|two|three|four|five|six|seven|eight|nine)(?= ?([.;:/|)&+–—]|,(?!\\d)|$|(then|and|first|before|each|apiece|per|both|every|or so|with|at|on)\\b))|(?<![\\d/.-])\\b"
                     + FEW
-                    + " ?-? ?(minutes?|mins?)'?( of)? (free |steady )?(steam|vent|venting|exhaust\\w*)\\b|(?<![\\d/.-])\\b([2-9]|two|three|four|five|six|seven|eight|nine) (of )?(vent|venting|exhausting)\\b(?! (pipe|hole))"
+                    + " ?-? ?(minutes?|mins?)'?( of)? (free |steady )?(steam|vent|venting|exhaust\\w*)\\b|(?<![\\d/.-])\\b([2-9]|two|three|four|five|six|seven|eight|nine) ((of )?(vent|venting|exhausting)|of (free |steady |hard |good )*steam)\\b(?! (pipe|hole))"
                     + "|(" + STEAMS + ")" + SPAN + "(?<![\\d/.-])" + FEW
                     + "( full| good| whole)? ?(minutes?|mins?)\\b(?! (over|longer|extra|more|past))");
 

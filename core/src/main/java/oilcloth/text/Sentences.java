@@ -59,20 +59,11 @@ public final class Sentences {
             "away");
 
     /** Nor does what they measure begin with one of these. */
-    private static final Set<String> STEPS = Set.of(
-            "reheat",
-            "fill",
-            "ladle",
-            "pour",
-            "wipe",
-            "bring",
-            "strain",
-            "debubble",
-            "lids",
-            "bubbles",
-            "off",
-            "out",
-            "lift");
+    private static final Set<String> STEPS =
+            Set.of("reheat", "fill", "ladle", "pour", "wipe", "bring", "strain", "debubble", "lids", "bubbles");
+
+    /** "BWB 25 min. off heat, lid off": what is done when the time is up. */
+    private static final Set<String> ENDS_OF_A_TIME = Set.of("off", "out", "lift");
 
     /** "2 Tbsp / Quart" is a share. */
     private static final Set<String> JARS = Set.of("quart", "quarts", "qt", "pint", "pints", "pt", "jar", "half");
@@ -263,6 +254,9 @@ public final class Sentences {
             return true;
         }
         if (next < line.end() && MEASURES.contains(word) && STEPS.contains(word(text, line, next))) {
+            return true;
+        }
+        if (TIMES.contains(word) && next < line.end() && ENDS_OF_A_TIME.contains(word(text, line, next))) {
             return true;
         }
         if (TIMES.contains(word) && next < line.end() && Character.isDigit(text.charAt(next))) {

@@ -60,6 +60,9 @@ class VentingTest {
             I set the weight when steam shows. | false
             I let the steam roll out for ten minutes before I close it. | true
             ten of steam before, | true
+            five of steam before, | false
+            Vented five & waited for zero. | false
+            Vented 10 & waited for zero. | true
             Vented. When the pressure was down I waited 5 minutes and lifted the lid. | true
             """)
     void venting(String text, boolean vented) {
