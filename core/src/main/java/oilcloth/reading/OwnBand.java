@@ -20,7 +20,7 @@ final class OwnBand {
                     + HEIGHT + ") ?(ft\\.?|feet|foot|')";
 
     private static final String OURS =
-            "(us|me|ours?|mine|here|(our|my) (place|house|home|kitchen|farm|town|county|altitude|elevation|range|band)|where (i|we) (live|am|are|can)|where (i'm|we're) at)";
+            "((us|me|ours?|mine|here)(?= ?([.,;:)!–—-]|$|and\\b|so\\b))|(our|my) (place|house|home|kitchen|farm|town|county|altitude|elevation|range|band)|where (i|we) (live|am|are|can)|where (i'm|we're) at)";
 
     /** What takes it back, or makes it a length. */
     private static final String NOT =

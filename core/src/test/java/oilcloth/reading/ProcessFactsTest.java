@@ -203,6 +203,7 @@ class ProcessFactsTest {
             Altitude 0-1,000 ft: 20 minutes
             The farm lies between 400 and 900 feet from the highway.
             The 0-1,000 ft row, that's us I think.
+            At 0-1,000 ft, mine took 20 minutes.
             """)
     void otherFeetAreNone(String text) {
         assertThat(Read.facts("Pears\nProcess 20 minutes in boiling water. " + text)
