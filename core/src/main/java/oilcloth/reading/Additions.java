@@ -58,7 +58,7 @@ final class Additions {
                 continue;
             }
             String word = s.token(i).norm();
-            if (SORTS.contains(word)) {
+            if (SORTS.contains(word) || word.equals("else") && (s.is(i - 1, "all") || s.is(i - 1, "everything"))) {
                 return;
             }
             if (StepWords.isManner(word) || word.equals("well") || word.endsWith("ed") && StepWords.isKnown(word)) {

@@ -136,7 +136,8 @@ final class AmountBehind {
     }
 
     /** "Sugar, half a cup to the quart". */
-    private static final Cue OF_A_QUART = Cue.of("(to|per|for|a) ?((the|each|every|a) )?(quart|pint)\\b");
+    private static final Cue OF_A_QUART =
+            Cue.of("(to|per|for|a) ?((the|each|every|a) )?(quart|pint)\\b(?! of (the )?(water|brine|vinegar|cider))");
 
     private static boolean endsItem(Sentence s, int next) {
         if (s.is(next, "or") && s.is(next + 1, "so")) {
@@ -149,7 +150,7 @@ final class AmountBehind {
         if (SharedAmount.isCut(s, next)) {
             return endsItem(s, next + 1);
         }
-        if (s.opensAt(next, 4, OF_A_QUART)) {
+        if (s.opensAt(next, 7, OF_A_QUART)) {
             return true;
         }
         // "Pepper, 1/2 tsp. Combine everything"

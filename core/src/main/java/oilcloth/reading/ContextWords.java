@@ -125,6 +125,16 @@ final class ContextWords {
                         && forms.contains("hot-sauce");
     }
 
+    /** "Venison chili", "the guide's chile con carne": the dish, and no pepper. */
+    static boolean namesDish(Sentence s, Lexicon lexicon, int i, Lexicon.Match match) {
+        boolean named = i > 0 && match.length() == 1 && (s.is(i, "chili") || s.is(i, "chile"));
+        return named
+                && (s.is(i + 1, "con")
+                        || s.food(lexicon, i - 1)
+                                .filter(m -> m.food().kind() == FoodClass.MEAT)
+                                .isPresent());
+    }
+
     private static final Cue SEEDS_BEHIND = Cue.of(
             "celery,? ?(and|&|or) (\\w+ )?(mustard|dill|\\w+) seeds?\\b|celery ,( and| &| or)? (mustard|dill) seeds?\\b|celery , (and|&|or) \\w+ seeds?\\b");
 

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.CanningMethod;
@@ -28,6 +29,9 @@ final class Durations {
     /** "I boil my old lids ten minutes". */
     private static final Cue OF_LIDS = Cue.of(
             "\\bboil(ed|s)? (the |my |those |them |all )*(old |used |new |flat )*(lids|rings|rubbers|rubber rings) (for |about )?$");
+
+    /** "Boiling water: 20 min for the lids". */
+    private static final Cue FOR_LIDS = Cue.of("for (the |my |those |new |flat )*(lids|rings|rubbers)\\b");
 
     /** "I put the weight on from the start, saves ten minutes". */
     private static final Cue SAVED =
@@ -205,7 +209,8 @@ final class Durations {
         if (s.isBefore(i, 2, SAVED)
                 || s.isBefore(i, 4, TURNED)
                 || s.isBefore(i, 5, PINGED) && !s.opensAt(d.next(), 6, BOILED)
-                || s.isBefore(i, 7, OF_LIDS)) {
+                || s.isBefore(i, 7, OF_LIDS)
+                || s.opensAt(d.next(), 4, FOR_LIDS)) {
             return;
         }
         if (d.most() <= LONGEST_VENTING && s.opensAt(d.next(), 8, WEIGHT_THEN)) {
@@ -268,8 +273,8 @@ final class Durations {
             boolean given = s.isBefore(i, 5, GAVE)
                     && (!draft.facts.methods().isEmpty()
                             || !draft.facts.pressures().isEmpty());
-            if ((given || CannerTime.isAlone(s, i, d.next()) || CannerTime.isEnough(s, d.next()))
-                    && !s.negatedToken(i)) {
+            boolean alone = CannerTime.isAlone(s, i, d.next()) && !isOfTheCooking(s, draft);
+            if ((given || alone || CannerTime.isEnough(s, d.next())) && !s.negatedToken(i)) {
                 draft.looseTimes.add(fact(s, i, d));
             }
             return;
@@ -282,6 +287,21 @@ final class Durations {
         if (s.isBefore(i, 2, BOILED_BEFORE)) {
             draft.boiledTimes.add(fact);
         }
+    }
+
+    /** "Cook gently. 20 minutes. Fill pints …": what was begun in the sentence before, while nothing is in a jar. */
+    private static final Pattern COOKING_BEFORE =
+            Pattern.compile("(?i)\\b(simmer|cook|stew|blanch|soften)(ed|s|ing)?\\b[^.;!?\\n]{0,40}[.;!?] *$");
+
+    /** Characters of the sentence before. */
+    private static final int STEP_BEFORE = 60;
+
+    private static boolean isOfTheCooking(Sentence s, Draft draft) {
+        int start = s.range().start();
+        String before = s.whole().substring(Math.max(0, start - STEP_BEFORE), start);
+        return !draft.filled
+                && draft.facts.headspace().isEmpty()
+                && COOKING_BEFORE.matcher(before).find();
     }
 
     private Fact<ProcessTime> fact(Sentence s, int i, TimeSpan d) {

@@ -15,7 +15,6 @@ import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
-import oilcloth.text.Token;
 
 /** Finds amounts and foods in a sentence and pairs them. */
 final class IngredientFinder {
@@ -230,7 +229,8 @@ final class IngredientFinder {
         int place = draft.ingredients.size();
         Amount stated = weighed.orElse(ContextWords.sticks(s, amount.amount(), at + match.length() - 1));
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
-        sharedNoun(s, draft, stated, amount.next(), at);
+        SharedName.before(guide.lexicon(), s, amount.next(), at)
+                .ifPresent(first -> add(s, draft, first, Optional.of(stated), at - 2, at - 1));
         int last = shared(s, draft, food, SharedAmount.after(s, guide.lexicon(), food, stated, end), place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
         return Brackets.used(
@@ -238,22 +238,6 @@ final class IngredientFinder {
                 Brackets.counted(
                         s, nameAfter.trailing(s, last > end ? Brackets.skip(s, guide.lexicon(), food, last) : end)),
                 stated);
-    }
-
-    /** "2 1/2 cups each diced red and green peppers": the first adjective has the same noun. */
-    private void sharedNoun(Sentence s, Draft draft, Amount amount, int from, int at) {
-        boolean each = s.around(from, 1, Math.max(1, at - from)).contains("each");
-        if (!each || at - 2 < from || !(s.is(at - 1, "and") || s.is(at - 1, "&"))) {
-            return;
-        }
-        int length = s.food(guide.lexicon(), at).orElseThrow().length();
-        List<Token> spoken = new ArrayList<>();
-        spoken.add(s.token(at - 2));
-        spoken.addAll(s.tokens().subList(at + 1, at + length));
-        guide.lexicon()
-                .at(spoken, 0)
-                .filter(m -> m.length() == spoken.size())
-                .ifPresent(m -> add(s, draft, m.food(), Optional.of(amount), at - 2, at - 1));
     }
 
     /** What else the amount is for; the token behind it. */
@@ -337,7 +321,7 @@ final class IngredientFinder {
             NotInTheJar.noteDirections(s, draft, i, end, match.food());
             return end;
         }
-        if (isDishOfMeat(s, i, match)
+        if (ContextWords.namesDish(s, guide.lexicon(), i, match)
                 || ContextWords.namesProduct(draft, match.food())
                 || match.food().name().equals("butter")
                         && s.is(i - 1, "the")
@@ -371,17 +355,6 @@ final class IngredientFinder {
         }
         add(s, draft, match.food(), Optional.empty(), i, end);
         return end;
-    }
-
-    /** "Venison chili", "the guide's chile con carne": the dish, and no pepper. */
-    private boolean isDishOfMeat(Sentence s, int i, Lexicon.Match match) {
-        boolean named = match.length() == 1 && (s.is(i, "chili") || s.is(i, "chile"));
-        return named
-                && i > 0
-                && (s.is(i + 1, "con")
-                        || s.food(guide.lexicon(), i - 1)
-                                .filter(m -> m.food().kind() == FoodClass.MEAT)
-                                .isPresent());
     }
 
     private static boolean isListed(Draft draft, Food food) {

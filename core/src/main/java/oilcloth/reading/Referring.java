@@ -41,8 +41,8 @@ final class Referring {
 
     /** How they are, and nothing that makes another food of them. */
     private static final Set<String> PLAIN = Set.of(
-            "tart", "firm", "ripe", "small", "big", "large", "medium", "nice", "good", "little", "tender", "young",
-            "whole", "fresh", "best", "pretty");
+            "tart", "firm", "small", "big", "large", "medium", "nice", "good", "little", "tender", "young", "whole",
+            "fresh", "best", "pretty");
 
     /** Words between the amount and "ones". */
     private static final int KIND_WORDS = 3;

@@ -29,9 +29,6 @@ final class Rests {
     private static final Cue RESTING = Cue.of(
             "(more )?(with (the )?(heat|burner|stove|lid|cover|canner lid) (is )?(off|open)|(more|longer|extra|over)\\b(?! (a|the|low|medium|high|gentle|moderate))|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
 
-    /** "BWB 25 min. off heat, lid off": the end of it, and no rest. */
-    private static final Cue PROCESSED = Cue.of("\\b(bwb|bwc|wb|bath|process(ed|ing)?)( for)? $");
-
     private static final String BEHIND =
             "[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*$";
 
@@ -61,7 +58,7 @@ final class Rests {
         return afterwards
                 || isBehind(OFF, s, i)
                 || s.isBefore(i, 6, STANDS)
-                || s.opensAt(d.next(), 4, RESTING) && !(s.is(d.next() - 1, ".") && s.isBefore(i, 2, PROCESSED))
+                || s.opensAt(d.next(), 4, RESTING)
                 || s.isBefore(i, 6, OF_ITSELF)
                 || s.isBefore(i, 8, COME_TO);
     }

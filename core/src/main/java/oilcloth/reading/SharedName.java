@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -57,5 +58,23 @@ final class SharedName {
     private static Optional<Food> named(Lexicon lexicon, String name) {
         List<Token> words = Tokens.of(name, new Range(0, name.length()));
         return lexicon.at(words, 0).filter(m -> m.length() == words.size()).map(Lexicon.Match::food);
+    }
+
+    /**
+     * "2 1/2 cups each diced red and green peppers": the first adjective has the same noun.
+     *
+     * @param from the token behind the amount
+     * @param at the token of the name that is whole
+     */
+    static Optional<Food> before(Lexicon lexicon, Sentence s, int from, int at) {
+        boolean each = s.around(from, 1, Math.max(1, at - from)).contains("each");
+        if (!each || at - 2 < from || !(s.is(at - 1, "and") || s.is(at - 1, "&"))) {
+            return Optional.empty();
+        }
+        int length = s.food(lexicon, at).orElseThrow().length();
+        List<Token> spoken = new ArrayList<>();
+        spoken.add(s.token(at - 2));
+        spoken.addAll(s.tokens().subList(at + 1, at + length));
+        return lexicon.at(spoken, 0).filter(m -> m.length() == spoken.size()).map(Lexicon.Match::food);
     }
 }

@@ -72,7 +72,6 @@ final class Vocabulary {
             "these",
             "those",
             "everything",
-            "else",
             "all",
             "rest",
             "remaining",
