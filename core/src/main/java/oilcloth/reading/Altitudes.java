@@ -31,7 +31,10 @@ final class Altitudes {
     private static final Set<String> AROUND = Set.of("so", "about", "only", "around", "some", "roughly", "maybe");
 
     private static final Cue ALTITUDE = Cue.of(
-            "\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re (?:up |down |out |over )?at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(hall|house|place|kitchen|farm|church|school|cabin) is at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+            "^el(?=[.:]? ?[\\d,]+ ?([.;,]|$|ft|feet))|\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re (?:up |down |out |over )?at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(hall|house|place|kitchen|farm|church|school|cabin) is at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+
+    /** "El. 1240." */
+    private static final Cue EL = Cue.of("^el ([.:] )?$");
 
     private static final Cue SEA_LEVEL = Cue.of("(?<!above )(?<!over )\\bsea[- ]level\\b");
 
@@ -208,7 +211,7 @@ final class Altitudes {
         if (s.has(ALTITUDE) && f.low() >= LOWEST_SAID_FEET && f.low() <= 14_000 && f.low() == Math.rint(f.low())) {
             String before = s.around(i, 4, 0);
             // "we're at 5" is no altitude; "altitude 120" is
-            boolean named = before.contains("elev") || before.contains("alt");
+            boolean named = before.contains("elev") || before.contains("alt") || s.isBefore(i, 3, EL);
             if (f.low() < 200 && !named) {
                 return i;
             }
@@ -216,6 +219,7 @@ final class Altitudes {
                     || before.contains("altitude")
                     || before.contains("elev")
                     || before.contains("alt ")
+                    || s.isBefore(i, 3, EL)
                     || before.contains("at ")
                     || s.isBefore(i, 9, HEIGHT_IS)
                     || before.endsWith("ours is ")

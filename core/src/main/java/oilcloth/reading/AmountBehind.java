@@ -3,21 +3,30 @@ package oilcloth.reading;
 import java.util.Optional;
 import java.util.Set;
 import oilcloth.guide.Lexicon;
+import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.text.Cue;
 
-/** "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)", a column of a table: how much there is, told behind the name. */
+/** "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)", a column of a table: how much there is, told behind the name; and the
+ * one pound other produce is told by. */
 final class AmountBehind {
     private static final Set<String> SIGNS = Set.of(":", "-", "–", ",", "(", "—", "|", "…");
     private static final Set<String> ABOUT = Set.of("about", "approximately", "roughly");
     private static final Set<String> SOMEBODY = Set.of("i", "we", "you");
     private static final Set<String> TAKES = Set.of("take", "took", "use", "used", "need", "needed", "want");
 
+    /** "About 3 lb of tomatoes for each lb of okra". */
+    private static final Cue TO_A_POUND =
+            Cue.of("\\b(lbs?|pounds?) (of )?(\\w+ ){1,2}(for|to|per|with) (each|every|a) (lb|pound) (of )?$");
+
     private AmountBehind() {}
 
     /** @param i the token the name begins at */
     static Optional<Amounts.Found> of(Sentence s, NameAfter names, Lexicon.Match match, int i) {
         int end = i + match.length();
+        if (match.food().kind().isProduce() && s.isBefore(i, 9, TO_A_POUND)) {
+            return Optional.of(new Amounts.Found(Amount.of(1, Unit.POUND), end, true));
+        }
         if (s.is(end, "(") && Brackets.namesOtherKind(s, names.lexicon(), match.food(), end)) {
             return Optional.empty();
         }

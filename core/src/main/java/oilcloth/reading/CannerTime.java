@@ -80,7 +80,7 @@ final class CannerTime {
 
     /** "Brought it up to 11 pounds, and did 35 minutes". */
     private static final Cue WENT = Cue.of(
-            "\\b(did|gave (it|them)|kept (it|them)( there)?|held (it|them)( there)?|let (it|them|(my|the|our|all the) (jars|pints|quarts)) (go|run))( for)?( a| the)?( full| whole)? $");
+            "\\b(did|gave (it|them)|(kept|keeps?|held|holds?) (it|them|(the )?pressure)( there| steady)*|let (it|them|(my|the|our|all the) (jars|pints|quarts)) (go|run))( for)?( a| the)?( full| whole)? $");
 
     private static final Cue WEIGHT_MOVED = Cue.of(
             "\\b(weight|jiggler|rocker|regulator|it) ((was|is|kept|went on) )?(\\w+ )?(jiggl|rock|danc|rattl)(ed|ing)( (away|steady|steadily))?( for)?( about| only| a full)? $|\\bfor (the |my )?(dial|gauge|needle|weight|it) to (read|reach|hit|come to|come up to|get to|say) (\\S+ )(lbs? |pounds |psi |# )?(, )?(and )?then( for)? $|\\b(let|kept) (the |my |it )*(\\S+ ){0,2}(weight |jiggler |rocker |regulator )?(jiggle|jiggling|rock|rocking|dance|dancing|rattle|rattling)( (away|steady|steadily|gently))?( for)?( about| a full)? $");

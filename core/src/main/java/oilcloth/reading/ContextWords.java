@@ -172,6 +172,8 @@ final class ContextWords {
         while (k < s.size() && BEFORE.contains(s.token(k).norm())) {
             k++;
         }
+        // "12 cups 1-2 inch florets"
+        k = k < s.size() ? NameAfter.behindSize(s, k) : k;
         if (s.is(k, "bottled")
                 && s.has(LEMON)
                 && (k + 1 >= s.size() || DOSED.contains(s.token(k + 1).norm()))) {

@@ -33,6 +33,10 @@ final class Durations {
     /** "Boiling water: 20 min for the lids". */
     private static final Cue FOR_LIDS = Cue.of("for (the |my |those |new |flat )*(lids|rings|rubbers)\\b");
 
+    /** "Melon in pints; liquid boiled 5 more minutes and poured over". */
+    private static final Cue OF_A_BOILED_LIQUID = Cue.of(
+            "(?<!\\b(in|with|of|and) ((the|its|their|a) )?((hot|light|medium|heavy) )?)\\b(liquid|syrup|brine|vinegar) ((is|was|gets|got|then|and|again|all) )*(boil(ed|s)?|simmer(ed|s)?|heat(ed|s)?|cook(ed|s)?|reboil(ed|s)?)( (down|again|up|hard|gently|alone))*( for)?( (about|another))? $");
+
     /** "I put the weight on from the start, saves ten minutes". */
     private static final Cue SAVED =
             Cue.of("\\b(saves?|saved|saving|gains?|gained|lost|wasted|spare) (me |us |about )?$");
@@ -210,6 +214,7 @@ final class Durations {
                 || s.isBefore(i, 4, TURNED)
                 || s.isBefore(i, 5, PINGED) && !s.opensAt(d.next(), 6, BOILED)
                 || s.isBefore(i, 7, OF_LIDS)
+                || s.isBefore(i, 9, OF_A_BOILED_LIQUID)
                 || s.opensAt(d.next(), 4, FOR_LIDS)) {
             return;
         }

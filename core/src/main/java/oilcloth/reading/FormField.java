@@ -14,8 +14,17 @@ import oilcloth.text.Range;
 /** A line of a form: what it is stands before the colon, so that a bare figure behind it is enough. */
 final class FormField {
     private static final Cue FIELD = Cue.of("^([a-z][a-z .()/]{1,28}?) ?(?::|=| [-–—]) ?(?=[\\d½¼¾])");
+    /** "time 40", "vent 10", "elev 1180": a line of a log, without its colon. */
+    private static final Cue BARE_FIELD = Cue.of(
+            "^((process |processing |canning )?time|vent(ed|ing)?|headspace|hs|elev(ation)?|alt(itude)?|psi|pressure|jars|yield|made) (?=[\\d½¼¾])");
+
+    private static final Cue VENT = Cue.of("vent(ed|ing)?|exhaust(ed)?");
+
     private static final Cue TIME = Cue.of(
-            "((process|processing|canning|canner) )?(time|minutes|mins?)( (in|at|of|for|used)\\b.*)?( \\(?min\\w*\\)?)?");
+            "how long|((process|processing|canning|canner) )?(time|minutes|mins?)( (in|at|of|for|used)\\b.*)?( \\(?min\\w*\\)?)?");
+    /** "Time in boiling water: 30 minutes". */
+    private static final Cue IN_WATER = Cue.of("\\b(boiling[- ]water|water[- ]?bath|bwb|boiling bath)\\b");
+
     private static final Cue PRESSURE = Cue.of(
             "psi|(psi|lbs?\\.?|pounds?)( of)? pressure|pressure( used| reading)?( \\(?(psi|lbs?|pounds)\\.?\\)?)?");
     private static final Cue ALTITUDE =
@@ -71,7 +80,10 @@ final class FormField {
         }
         var field = FIELD.matcher(low);
         if (!field.find()) {
-            return false;
+            field = BARE_FIELD.matcher(low);
+            if (!field.find()) {
+                return false;
+            }
         }
         Sentence value = new Sentence(text, new Range(line.start() + field.end(), line.end()), false);
         Optional<Numbers.Figure> figure = value.size() == 0 ? Optional.empty() : Numbers.at(value.tokens(), 0);
@@ -83,7 +95,14 @@ final class FormField {
         Numbers.Figure f = figure.get();
         String unit = value.around(f.next(), 0, 2).replace(".", "").strip();
         if (TIME.is(label)) {
+            if (IN_WATER.in(label)) {
+                draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, line));
+            }
             return time(value, f, unit, draft);
+        }
+        if (VENT.is(label) && (unit.isEmpty() || TimeWords.MINUTE.contains(unit))) {
+            draft.facts.vented(Fact.read(f.low() >= Venting.LEAST_MINUTES, line));
+            return true;
         }
         if (YIELD.is(label)) {
             return jars(value, f, draft);

@@ -70,11 +70,28 @@ final class ImpliedMinutes {
 
     private static final int LONGEST_AT_PRESSURE = 200;
 
+    /** "Vent 10, time 25, elev 1180": a log on one line. */
+    private static final Cue TIME_IS = Cue.of("(^|[,;.(/|] )((process|processing|canning) )?time ([:=-] )?$");
+
+    private static boolean labelled(Sentence s, Draft draft, int i) {
+        Optional<Numbers.Figure> f = Numbers.at(s.tokens(), i)
+                .filter(n -> n.low() >= SHORTEST && n.high() <= LONGEST_AT_PRESSURE && n.low() == Math.rint(n.low()));
+        if (f.isEmpty()
+                || !s.isBefore(i, 5, TIME_IS)
+                || f.get().next() < s.size()
+                        && !ENDS.contains(s.token(f.get().next()).norm())) {
+            return false;
+        }
+        add(s, draft, i, f.get(), Optional.empty());
+        return true;
+    }
+
     /** Whether such a time stands at the token; it has then been read. */
     static boolean read(Sentence s, Draft draft, int i) {
         return !Durations.isElsewhere(s, i)
                 && (besideTheBath(s, draft, i)
                         || atPressure(s, draft, i)
+                        || labelled(s, draft, i)
                         || s.token(i).isNumber() && figured(s, draft, i)
                         || s.opensAt(i + 1, 2, SO_IT_WAS) && figured(s, draft, i));
     }

@@ -11,6 +11,13 @@ final class JarCounts {
 
     private static final Cue MADE = Cue.of("\\bmade (up )?(about |around |some )?$");
 
+    private static final Cue HAS = Cue.of(
+            "\\b(make|makes|making|have|'ve|has|got|had|with|filled|need|down to) (about |around |some |only |just )*$");
+
+    /** "12 half pints of raspberry jam", "7 quarts of peach:": what is made, and not what it is made of. */
+    private static final Cue A_PRODUCT = Cue.of(
+            "of (\\w+ ){0,3}(jams?|jelly|marmalade|preserves|(apple|pear|peach|plum|pumpkin|fig|apricot) butter|relish|salsa|chutney|ketchup|pickles|pie filling)\\b|of (\\w+ )?\\w+ :");
+
     /** "I made 2 quarts of syrup": a measure. */
     private static final Cue LIQUID =
             Cue.of("(of )?(\\w+ ){0,3}(syrup|brine|juice|water|broth|stock|solution|liquid|vinegar|pulp|puree)\\b");
@@ -118,7 +125,9 @@ final class JarCounts {
 
     private static boolean isPutUp(Sentence s, int figure, int behind) {
         String before = s.around(figure, 4, 0);
-        return PUT_UP.in(before) || MADE.in(before) && !s.opensAt(behind, 5, LIQUID);
+        return PUT_UP.in(before)
+                || MADE.in(before) && !s.opensAt(behind, 5, LIQUID)
+                || HAS.in(before) && s.opensAt(behind, 6, A_PRODUCT);
     }
 
     private static final Set<String> MOUTHS = Set.of("wide", "regular", "mouth", "-", "standard");
@@ -161,6 +170,9 @@ final class JarCounts {
     /** "12 pts. raw pack", "9 pts". */
     private static final Cue HOW_MANY = Cue.of("\\.? ?($|(raw|hot|cold)[- ]pack|of them|total|in all|filled|packed)");
 
+    /** "Okra plain, 6 qt, hot pack". */
+    private static final Cue THEN_PACKED = Cue.of("[.]? ?, (raw|hot|cold)[- ]?pack(ed)?\\b");
+
     /** "14 qts in 2 runs". */
     private static final Cue IN_LOADS = Cue.of(
             "\\.? ?(in|over|from) (\\d+|one|two|three|four|five|a couple of|several) (canner )?(runs|loads|batches|rounds|goes|days|nights)\\b");
@@ -172,6 +184,7 @@ final class JarCounts {
                 || figure == 0 && s.opensAt(i + 1, 3, HOW_MANY)
                 || isPutUp(s, figure, i + 1)
                 || s.opensAt(i + 1, 4, IN_LOADS)
+                || s.is(figure - 1, ",") && s.opensAt(i + 1, 5, THEN_PACKED)
                 || isWhatComes(s, i)
                 || isAlone(s, i)
                 || s.opensAt(i + 1, 4, OF_MEAT);

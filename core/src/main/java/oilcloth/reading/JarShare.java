@@ -117,7 +117,7 @@ final class JarShare {
                 return Optional.of(new Ingredient.PerJar(Optional.of(jar.get().jar())));
             }
             boolean closes = at >= s.size() || s.is(at, ",") || s.is(at, ".") || s.is(at, ";");
-            if ((closes || k == to && s.is(at, "and"))
+            if ((closes || k == to && (s.is(at, "and") || s.is(at, "+") || s.is(at, "&") || s.is(at, "plus")))
                     && s.is(k, "each")
                     && (k == to && (s.has(JARS) || JarDoses.isOfAJar(amount) && s.wholeHas(NAMES_JARS))
                             || k > 0 && OF_EACH.contains(s.token(k - 1).norm()) && s.wholeHas(NAMES_JARS))) {

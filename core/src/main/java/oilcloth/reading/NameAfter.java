@@ -162,6 +162,7 @@ final class NameAfter {
         Optional<Amounts.Found> again = Amounts.at(s.tokens(), k);
         if (again.isEmpty()
                 || at(s, again.get().next(), !again.get().unitSaid()) >= 0
+                || s.is(k - 1, "=") && Referring.isPrepared(s, again.get().next())
                 || s.anyClaimed(k, again.get().next())) {
             return end;
         }

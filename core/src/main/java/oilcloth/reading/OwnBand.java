@@ -41,6 +41,12 @@ final class OwnBand {
             "\\b((my|our) (altitude|elevation)( here)?|(altitude|elevation) (here|in (this|our) county))( is| runs?| ranges?| =)?:?( from| between)? "
                     + BAND + NOT);
 
+    /** "Under 1,000 ft.": nothing else in the sentence. */
+    private static final Cue BELOW = Cue.of(
+            "^((and|but|so) )?((we're|we are|i'm|i am|it's|elevation|altitude) )?((well|just|all|here) )*(?<low>under|below|less than) (?<top>"
+                    + HEIGHT
+                    + ") ?(ft\\.?|feet|foot|')( (here|above sea level|elevation|altitude|(in|of) (elevation|altitude)|for (us|me)))?[.!]?$");
+
     private static final Pattern OF_PRESSURE = Pattern.compile(
             "(?i)\\b(psi|pressure (can|cook)\\w*|gauge|dial|weighted|pounds pressure|jiggler|rocker)\\b");
 
@@ -52,7 +58,7 @@ final class OwnBand {
     private OwnBand() {}
 
     static void read(Sentence s, Draft draft) {
-        for (Cue cue : List.of(IS_OURS, LIES, RUNS)) {
+        for (Cue cue : List.of(IS_OURS, LIES, RUNS, BELOW)) {
             if (s.has(cue)) {
                 read(s, draft, cue.matcher(s.low()));
             }
@@ -61,7 +67,7 @@ final class OwnBand {
 
     private static void read(Sentence s, Draft draft, Matcher band) {
         while (band.find()) {
-            int low = band.group("low").startsWith("sea") ? 0 : feet(band.group("low"));
+            int low = Character.isDigit(band.group("low").charAt(0)) ? feet(band.group("low")) : 0;
             int top = feet(band.group("top"));
             if (top <= low || top > Altitude.HIGHEST_FEET || s.negatedAt(band.start())) {
                 continue;

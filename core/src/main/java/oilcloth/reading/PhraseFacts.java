@@ -156,6 +156,10 @@ final class PhraseFacts {
     private static final Cue BOIL_NOW = p(
             "((then|and) )?((i|we) )?(then )?boil(ed)? ((them|it|the (jars|pints|quarts)) )?(for )?(\\d+|[a-z-]+) (full )?min(ute)?s?\\b ?([.,;()]|$|(and (i|we) (live|are)|at [\\d,]+ (ft|feet))\\b)");
 
+    /** "20 minutes rolling boil." of what is in jars: no food is boiled any more. */
+    private static final Cue ROLLING_NOW = p(
+            "((then|and) )?((i|we) )?((then|time[ds]?|count(ed)?) )*(it |them )?(for )?(\\d+|[a-z-]+) (full )?min(ute)?s?\\.? ?(((at|of|in) )?(a )?((full|hard|good|steady) )*rolling boil|((counted|timed) )?from (when|the time|the moment) (the boil|it|the water|the canner|the kettle) ((comes|came|gets|got|boils|boiled|returns|returned|is|was) )?(back|again|boiling)\\b)[^a-z]*($|[.,;(])");
+
     private static final Cue COOK = p(
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saute\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
     /** "Heat with 1/2 cup water until boiling": what else but the food. */
@@ -279,7 +283,8 @@ final class PhraseFacts {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
         }
         draft.filled |= fills || s.has(TO_THE_TOP);
-        boolean boils = draft.lidded && s.opensWith(BOIL_NOW);
+        boolean boils = draft.lidded && s.opensWith(BOIL_NOW)
+                || draft.facts.headspace().isPresent() && !draft.facts.jars().isEmpty() && s.opensWith(ROLLING_NOW);
         if (boils && draft.facts.methods().isEmpty()) {
             draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, s.span(0, 1)));
             draft.inCanner = true;

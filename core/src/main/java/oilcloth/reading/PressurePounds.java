@@ -152,6 +152,10 @@ final class PressurePounds {
     private static final int LEAST = 5;
     private static final int MOST = 20;
 
+    /** "It is the weighted kind, so I run 15 lb". */
+    private static final Cue RUN_AT = Cue.of(
+            "\\b(i|we) (always |just )?(run|ran|go|went|keep|kept|hold|held|process) (it |mine |her |with |at )*$");
+
     /** Once a pressure canner is told and the jars are filled, pounds of nothing are its own. */
     static boolean inCanner(Sentence s, Draft draft, Numbers.Figure f, int unit) {
         Token u = s.token(unit);
@@ -189,11 +193,15 @@ final class PressurePounds {
     /** "Salted in 5 lb lots, weighted with a plate". */
     private static final Set<String> LOTS = Set.of("lots", "lot", "batches", "layers", "heads", "bags", "sacks");
 
+    /** "3 lb of okra". */
+    private static final Cue OF_PRODUCE = Cue.of("of (?!pressure|steam|weight|psi)\\w+");
+
     /** @param unit the token of the unit, behind its figure */
     static boolean at(Sentence s, int unit) {
         Token u = s.token(unit);
         if (!(u.is("pounds") || u.is("pound") || u.is("lbs") || u.is("lb") || u.is("#"))
                 || s.isBefore(unit, 4, OFF_BY)
+                || s.is(unit + 1, "of") && s.opensAt(unit + 1, 2, OF_PRODUCE)
                 || s.is(unit + 1, "weight") && isOfACrock(s)
                 || LOTS.contains(unit + 1 < s.size() ? s.token(unit + 1).norm() : "")) {
             return false;
@@ -218,6 +226,12 @@ final class PressurePounds {
         }
         if (s.is(unit + 1, "(") && GAUGE.in(inBracket(s, unit + 1))) {
             // "10 pounds (it's the weighted kind) for 25 minutes"
+            return true;
+        }
+        if (s.has(GAUGE)
+                && s.isBefore(unit - 1, 5, RUN_AT)
+                && s.token(unit - 1).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen")
+                && !s.is(unit + 1, "of")) {
             return true;
         }
         return TIMES_MINUTES.in(after)

@@ -31,7 +31,7 @@ final class ProductName {
     private static final Cue ASKED_OF = Cue.of(" (by (you|someone|somebody|an expert)|past you)\\b");
 
     private static final Cue MAKING = Cue.of(
-            "\\b((is|are|about|abt|on|re|regarding|concerning|check|review|look at|regarding|share|submit|send(ing)?|submitting|sharing|double[- ]check|verify) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|(recipe|method|directions|instructions|procedure|process|card)( here| card| of mine)? for|(review|check|notes?|questions?) (of|on|about)|recipe is for|(card|sheet|label|page|title) (says|reads|said)|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
+            "\\b((is|are|about|abt|on|re|regarding|concerning|check|check(ing)? on|asking about|wondering about|review|look at|regarding|share|submit|send(ing)?|submitting|sharing|double[- ]check|verify) (my|our|her|his|their)|(is|are|about|check|review|look at) (this|these)|i mean|did|doing|made|make|making|can|canned|canning|put(ting)? up|here is|here's|here are|check(ing)? on|asking about|wondering about|(recipe|method|directions|instructions|procedure|process|card)( here| card| of mine)? for|(review|check|notes?|questions?) (of|on|about)|recipe is for|(card|sheet|label|page|title) (says|reads|said)|batch(es)? of|quarts of|pints of|jars of)( (some|my|our|the|this|her|his|a|up|plain|homemade|home[- ]made|[a-z-]+))?( [a-z-]+){0,2} $");
 
     /** "It makes a good soup", "we use it in chili": what becomes of it at the table. */
     private static final Cue SERVED = Cue.of(
@@ -49,6 +49,12 @@ final class ProductName {
 
     /** "Old spaghetti sauce and mayo jars": what the jars held once. */
     private static final Cue OF_JARS = Cue.of("( ?(and|or|&|/|,) ?[a-z]+( butter| sauce)?)? (glass )?jars?\\b");
+
+    /** "For tomato sauce, plain, thick, I reduce by half": what is made, where the next is how. */
+    private static final Cue TOPIC = Cue.of("^for (my |our |the )?([a-z]+ )?$");
+
+    private static final Cue COOKED_SO = Cue.of(
+            "((, | )(plain|thin|thick|smooth|chunky|medium|seedless)){0,3},? (i|we) (then |first |just )?(reduce|simmer|cook|mill|strain|puree|boil)\\b");
 
     private ProductName() {}
 
@@ -123,6 +129,9 @@ final class ProductName {
     private static boolean isMade(Sentence s, Range form) {
         int at = form.start() - s.range().start();
         String behind = s.low().substring(form.end() - s.range().start());
+        if (TOPIC.is(s.low().substring(0, at)) && COOKED_SO.opens(behind)) {
+            return true;
+        }
         return !PURPOSE.in(before(s, at))
                 && (s.searched().mayHold(MAKING) && MAKING.in(before(s, at))
                         || OWN.in(before(s, at))

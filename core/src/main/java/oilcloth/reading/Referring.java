@@ -133,6 +133,10 @@ final class Referring {
     private static final Cue PREPARED = Cue.of(
             "(of )?(cut |whole |clean )*(shelled|hulled|husked|podded|kernels|cut( off)?|pitted|peeled|stemmed|trimmed|after)\\b");
 
+    /** "3 to 4 lb peaches = 4 cups drained pulp". */
+    private static final Cue PULP = Cue.of(
+            "([.] )?(of )?(drained |cooked |sieved |prepared |crushed |chopped |peeled |sliced )*(pulp|puree|pieces|slices)\\b");
+
     /**
      * "15 lb corn in the husk = 3 qt kernels", "so 3 quarts cut", "14 lb limas in the pod, 4 quarts shelled": as it was
      * prepared; else the same amount said twice.
@@ -144,7 +148,7 @@ final class Referring {
         }
         Ingredient before = draft.ingredients.get(last);
         boolean same = before.amount().isPresent() && s.range().contains(before.range());
-        boolean bought = same && s.has(AS_BOUGHT);
+        boolean bought = same && (s.has(AS_BOUGHT) || isPrepared(s, amount.next()));
         boolean told = s.is(i - 1, "=")
                 || bought
                         && (s.is(i - 1, ",") || s.is(i - 1, "so") && s.is(i - 2, ","))
@@ -154,6 +158,11 @@ final class Referring {
             draft.ingredients.set(last, before.withAmount(amount.amount()));
         }
         return told && same;
+    }
+
+    /** Whether an amount is of what was made ready of the produce. @param next the token behind it */
+    static boolean isPrepared(Sentence s, int next) {
+        return s.opensAt(next, 4, PULP);
     }
 
     /** Tokens behind an amount in which its name stands. */

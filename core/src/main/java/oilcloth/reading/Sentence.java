@@ -34,7 +34,7 @@ final class Sentence {
 
     /** Behind one of these a negation says nothing any more. */
     private static final Pattern TURN = Pattern.compile(
-            "[,;.:]| ?[-–—]+ ?(and|with|plus|then)\\b|(?<=[a-z]ed )and\\b|(?<=\\b(them|it) ((down|up|in|off|out) )?)and\\b|(?<=[a-z]ed (down|up|in|off|out|on) )and\\b|(?<=\\b(liquid|salt|sugar|broth|bones?|skins?|syrup|spices?) )\\d|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
+            "[,;.:]|\\((?=\\d|$)| ?[-–—]+ ?(and|with|plus|then)\\b|(?<=[a-z]ed )and\\b|(?<=\\b(them|it) ((down|up|in|off|out) )?)and\\b|(?<=[a-z]ed (down|up|in|off|out|on) )and\\b|(?<=\\b(liquid|salt|sugar|broth|bones?|skins?|syrup|spices?) )\\d|\\b(so|but|except|besides|other than|because|and (put|threw|tossed|stirred|added|used))\\b");
 
     private static final String LEFT_OUT =
             "(?:egg |any )?(?:noodles|pasta|macaroni|rice|barley|cream|milk|butter|cheese|eggs?|dairy|flour|cornstarch|starch|thickeners?|thickening|bacon|ham|sausage|oil|fat|dumplings|crackers|bread|gravy|roux)";
@@ -124,10 +124,10 @@ final class Sentence {
         }
         Optional<Lexicon.Match> found = foods.get(i);
         if (found == null) {
-            found = isVerb(i) || isOnALabel(i)
+            found = isVerb(i) || isOnALabel(i) || isProportion(i) || isOfTheShell(i)
                     ? Optional.empty()
-                    : lexicon.at(tokens, i)
-                            .map(m -> lexicon.turnedRound(tokens, i, m).orElse(m));
+                    : leaves(lexicon, i).or(() -> lexicon.at(tokens, i)).map(m -> lexicon.turnedRound(tokens, i, m)
+                            .orElse(m));
             foods.set(i, found);
         }
         return found;
@@ -169,6 +169,47 @@ final class Sentence {
                 && i > 0
                 && BEFORE_A_DATE.contains(token(i - 1).norm())
                 && (i + 1 >= size() || BEHIND_A_DATE.contains(token(i + 1).norm()));
+    }
+
+    private static final Cue OF_GREENS = Cue.of("\\bgreens [(:] [^).;:]*$");
+
+    private static final Set<String> HAVE_GREENS =
+            Set.of("turnip", "turnips", "mustard", "beet", "beets", "radish", "collard", "kale");
+
+    /** "Greens (turnip and mustard)": the leaves. */
+    private Optional<Lexicon.Match> leaves(Lexicon lexicon, int i) {
+        if (!HAVE_GREENS.contains(token(i).norm()) || !isBefore(i, 8, OF_GREENS) || low.contains("root")) {
+            return Optional.empty();
+        }
+        int greens = i - 1;
+        while (!is(greens, "greens")) {
+            greens--;
+        }
+        return lexicon.at(List.of(token(i), token(greens)), 0).map(m -> new Lexicon.Match(m.food(), 1));
+    }
+
+    private static final Pattern SHELLFISH =
+            Pattern.compile("(?i)\\b(oysters?|clams?|crabs?)\\b(?! (mushroom|apple|sauce))");
+
+    /** "Opened them, meats washed in salt water": of the oysters. */
+    private boolean isOfTheShell(int i) {
+        return is(i, "meats") && wholeHas(SHELLFISH);
+    }
+
+    private static final Cue CITRUS = Cue.of("\\b(orange|grapefruit|tangerine)s?\\b");
+
+    private static final Cue BESIDE_OTHERS =
+            Cue.of("\\b(orange|grapefruit|tangerine|sections|mixed|mix|cut|blend)s? ([,:(–—-] )?$");
+
+    private static final Cue BY_MEASURE =
+            Cue.of("half (- )?and (- )?half,? by (weight|volume|measure|the (pound|cup|quart))\\b");
+
+    /** "Orange and grapefruit sections, half and half", "half and half by weight": how they are mixed, and no cream. */
+    private boolean isProportion(int i) {
+        return is(i, "half")
+                && !(i > 0 && token(i - 1).isNumber())
+                && (opensAt(i, 8, BY_MEASURE)
+                        || has(CITRUS) && (isBefore(i, 2, BESIDE_OTHERS) || i > 0 && is(i - 1, ":")));
     }
 
     String low() {

@@ -30,7 +30,7 @@ final class UnknownAmount {
 
     /** "Strained through cheesecloth to get 2 1/4 cups juice". */
     private static final Cue STRAINED = Cue.of(
-            "\\b(strain|press|drip|drain|mill|squeeze|sieve)\\w*\\b[^.;]{0,40}\\b(to|get|got|for|gave|giving|making|made|yielded|yielding)( (me|us))?( about)? $");
+            "\\b(strain|press|drip|drain|mill|squeeze|sieve)\\w*\\b[^.;]{0,40}\\b(to|get|got|for|gave|giving|making|made|yielded|yielding)( (me|us))?( about)? $|\\b(strained|pressed|dripped|drained|squeezed)\\b[^.;]{0,24}\\b(bags?|cheesecloth|sieve|strainer|colander|cloth) , $");
 
     /** "30 pounds from the co-op": of what is canned. */
     private static final Cue FROM_SOMEWHERE = Cue.of("from (the|my|our|a|an|his|her|their|some) \\w");
@@ -51,7 +51,7 @@ final class UnknownAmount {
 
     /** "1 tsp salt per quart so 1/2 tsp". */
     private static final Cue SALT_OF_A_PINT = Cue.of(
-            "\\bsalt (per|to the|to a|to each|for a|a) quart,? ?\\(?(so|or|which is|that's|meaning) (just |only |about )?$");
+            "\\bsalt (per|to the|to a|to each|for a|a) (quart|pint),? ?\\(?(so|or|which is|that's|meaning) (just |only |about )?$");
 
     private static final Cue OTHERS = Cue.of("\\b(other|others|rest|remaining|last|extra|leftover|another) $");
 

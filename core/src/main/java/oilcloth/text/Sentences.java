@@ -11,11 +11,12 @@ public final class Sentences {
     private static final Set<String> ABBREVIATIONS = Set.of(
             "tsp", "tsps", "tbsp", "tbsps", "tbls", "tblsp", "ozs", "gals", "kg", "ml", "doz", "ea", "tbs", "tb", "oz",
             "lb", "lbs", "qt", "qts", "pt", "pts", "pkg", "c", "t", "in", "min", "mins", "hr", "hrs", "ft", "gal",
-            "approx", "no", "vs", "elev", "alt", "appx", "sm", "med", "lg", "opt", "acc", "abt", "incl", "esp", "avg");
+            "approx", "no", "vs", "elev", "el", "alt", "appx", "sm", "med", "lg", "opt", "acc", "abt", "incl", "esp",
+            "avg");
 
     /** "275 ft. my roommate uses it": behind these somebody begins a sentence, large or small. */
     private static final Set<String> MEASURES =
-            Set.of("ft", "in", "min", "mins", "hr", "hrs", "lb", "lbs", "qt", "qts", "pt", "pts", "elev", "alt");
+            Set.of("ft", "in", "min", "mins", "hr", "hrs", "lb", "lbs", "qt", "qts", "pt", "pts", "elev", "el", "alt");
 
     /** "800 ft. above sea level"; any other small word behind a height begins what comes next. */
     private static final Set<String> OF_A_HEIGHT = Set.of(

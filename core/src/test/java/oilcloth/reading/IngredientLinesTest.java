@@ -54,6 +54,13 @@ class IngredientLinesTest {
             Light brown sugar, packed, 1 1/2 cups | sugar, brown 1½ cups
             Fresh ginger, peeled and grated ... 4 tsp | ginger 4 tsp
             10 cups corn (I cut 18 ears) | corn 10 cups
+            About 3 lb of tomatoes for each lb of okra. | tomato 3 lb; okra 1 lb
+            3 to 4 lb peaches = 4 cups drained pulp | peach, yellow 4 cups
+            Sauce without meat (30 lb tomatoes, 1 cup onions) | tomato 30 lb; onion 1 cup
+            Orange and grapefruit sections: half and half, raw. | orange; grapefruit
+            Oysters opened, meats washed. | oyster
+            Pickled cauliflower. 12 cups 1-2 inch florets. | cauliflower 12 cups
+            Quarts. 2 Tbsp bottled lemon juice each + 1 tsp salt | lemon juice, bottled 2 Tbsp a jar; salt, table 1 tsp
             Hot pints. Bottled lemon juice, 2 Tbsp in each. | lemon juice, bottled 2 Tbsp a jar
             Hot pints. Onions and celery, 1 cup each. | onion 1 cup; celery 1 cup
             Someone said add lemon but mine are sweet. Peaches, 3 lb. | peach, yellow 3 lb

@@ -44,6 +44,9 @@ class ProcessFactsTest {
             Hot quarts. BWB 25 min. off heat, lid off, 5 min rest. | 25
             Hot quarts, 12 lb, 75 min, elevation 2,050, 10 min vented. | 75
             Half-pints 15 min, boiling water. | 15
+            Melon in pints; liquid boiled 5 more minutes and poured over. 15 min. BWB. | 15
+            Okra, quarts, 11# dial, vent 10, time 40, elev 1180 | 40
+            Quarts. Vented 10. He brings it to 11 pounds on the dial and keeps it there for 75 minutes. | 75
             Hot quarts: 30 + 10 = 40 minutes boiling water. | 40
             Hot pints. 25 minutes b/c we are at 2,150 ft. Boiling water bath canner. | 25
             Pints 20 min, quarts 25, in the water bath. | 20 25
