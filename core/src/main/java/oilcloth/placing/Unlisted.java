@@ -127,7 +127,7 @@ final class Unlisted {
 
     private static final Volume SPOONFUL = Volume.ofTeaspoons(12);
 
-    private static final Set<String> PORK = Set.of("pork", "bacon", "ham, cured");
+    private static final Set<String> PORK = Set.of("pork", "bacon", "ham, cured", "salt pork");
     private static final Volume SAUCE_PORK = Volume.ofCups(1);
 
     private static final Volume SEASONS_A_JAR = Volume.ofCups(0.25);

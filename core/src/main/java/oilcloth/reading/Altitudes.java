@@ -88,6 +88,14 @@ final class Altitudes {
     private static final Cue HEIGHT_IS =
             Cue.of("\\b(elevation|altitude|elev|alt) [^.;\\d]{0,40}\\b(is|of|about|around|at) $");
 
+    /** "I double checked the altitude on my phone: 3,105." */
+    private static final Cue HEIGHT_LISTED = Cue.of(
+            "\\b(checked|looked up|found|got|read|see) (the|our|my) (elevation|altitude|elev|alt) [^.;:\\d]{0,30}: $");
+
+    /** "30 min bwb at 2,250." */
+    private static final Cue CANNED_AT =
+            Cue.of("\\b(bwc|bwb|bath|minutes?|mins?|canner|boiling water) [.,]? ?(up |here |out )?(at|@) $");
+
     /** "I think we're at nine hundred and something?". */
     private static final Cue DOUBTED = Cue.of(
             "\\band something\\b|\\b(ours|mine|we) (is|are) (\\w+ ){0,2}(more|higher|above that|over that)\\b|\\bwhere (my|his|her) \\w+ (lives?|is|cans)\\b|\\b(maybe|perhaps|possibly|or|could be|might be) (a |just )*(bit|little|touch|hair|tad|some)? ?(more|higher|over|above)\\b|\\b(i think|i guess|maybe|or is it|might be|could be)\\b[^.;]*\\?|\\b(could be|might be|may be|either|somewhere between) [\\d,]+ or [\\d,]+|\\b(neither of us|nobody|none of us|we (don't|do not)|i (don't|do not)) (knows?|really know)\\b");
@@ -190,6 +198,15 @@ final class Altitudes {
             state(s, draft, i, f, false, f.next());
             return f.next();
         }
+        if (s.token(i).raw().indexOf(',') > 0
+                && f.low() >= LEAST_BARE
+                && f.low() == f.high()
+                && f.high() <= Altitude.HIGHEST_FEET
+                && endsClause(s, f.next())
+                && s.isBefore(i, 5, CANNED_AT)) {
+            state(s, draft, i, f, false, f.next());
+            return f.next();
+        }
         int band = bandEnd(s, i, f);
         if (band > i) {
             return band;
@@ -222,6 +239,7 @@ final class Altitudes {
                     || s.isBefore(i, 3, EL)
                     || before.contains("at ")
                     || s.isBefore(i, 9, HEIGHT_IS)
+                    || s.isBefore(i, 9, HEIGHT_LISTED) && endsClause(s, f.next())
                     || before.endsWith("ours is ")
                     || before.endsWith("mine is ")
                     || before.endsWith(", ")

@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
@@ -83,9 +84,19 @@ final class CanningMethods {
                     .filter(r -> !WISHED_FOR.in(before(s, r)))
                     .filter(r ->
                             !SHUNNED.opens(s.low().substring(r.end() - s.range().start())))
+                    .filter(r -> !isPouredOver(s, draft, r))
                     .ifPresent(r -> draft.facts.methods().add(Fact.read(method.value(), r)));
         }
         inBoilingWater(s, draft);
+    }
+
+    private static final Cue LISTED = Cue.of("boiling[- ]water, .*");
+
+    /** "15 pounds. Raw, quarts, an inch of room, boiling water, 40 minutes": what covers them, where a pressure is told. */
+    private static boolean isPouredOver(Sentence s, Draft draft, Range words) {
+        return !draft.facts.pressures().isEmpty()
+                && LISTED.is(words.of(s.whole()).toLowerCase(Locale.ROOT))
+                && before(s, words).endsWith(", ");
     }
 
     /** Letters: what stands before the words and may say that they are not meant so. */

@@ -30,7 +30,7 @@ final class ContextWords {
             Pattern.compile("(?i)\\b(dried|dry) (\\w+ )?(limas?|lima beans|butter ?beans)\\b");
 
     static final Pattern DRIED_PEAS = Pattern.compile(
-            "(?i)\\b(dried|dry) (\\w+ )?((black|yellow|pink)[- ]?eye[d]?s?|cow|field|crowder|purple hull)\\b|\\b(black|yellow|pink)[- ]?eye[d]? peas?,? \\(?(dried|dry)\\b");
+            "(?i)\\b(dried|dry) (\\w+ )?((black|yellow|pink)[- ]?eye[d]?s?|cow|field|crowder|cow ?peas?|purple hull)\\b|\\b(black|yellow|pink)[- ]?eye[d]? peas?,? \\(?(dried|dry)\\b");
 
     /** Of beans that are called nothing else. */
     private static final Pattern DRY_BEANS = Pattern.compile(
@@ -53,7 +53,9 @@ final class ContextWords {
         if (soaks && amount.isEmpty() && s.wholeHas(LIME) && !s.has(JUICE)) {
             return guide.food("pickling lime");
         }
-        if (food.name().equals("celery") && amount.isEmpty() && saysSeedsBehind(s, from)) {
+        if (food.name().equals("celery")
+                && amount.filter(a -> !SharedName.isSpooned(a)).isEmpty()
+                && SharedName.isOfSeeds(s, from)) {
             return guide.food("celery seed");
         }
         boolean dried = food.name().equals("lima bean, fresh") && s.wholeHas(DRIED_LIMAS)
@@ -133,14 +135,6 @@ final class ContextWords {
                         || s.food(lexicon, i - 1)
                                 .filter(m -> m.food().kind() == FoodClass.MEAT)
                                 .isPresent());
-    }
-
-    private static final Cue SEEDS_BEHIND = Cue.of(
-            "celery,? ?(and|&|or) (\\w+ )?(mustard|dill|\\w+) seeds?\\b|celery ,( and| &| or)? (mustard|dill) seeds?\\b|celery , (and|&|or) \\w+ seeds?\\b");
-
-    /** "Celery, and mustard seeds". */
-    private static boolean saysSeedsBehind(Sentence s, int from) {
-        return s.opensAt(from, 7, SEEDS_BEHIND);
     }
 
     private static boolean saysOnly(Sentence s, int from, String name) {

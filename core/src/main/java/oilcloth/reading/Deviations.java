@@ -272,9 +272,19 @@ final class Deviations {
                 // "browned in the skillet, little bit of lard"
                 .filter(p -> draft.ingredients.stream()
                         .noneMatch(i -> i.aside() && i.food().kind() == FoodClass.FAT && p.overlaps(i.range())))
+                .filter(p -> !isPorkOfBeans(s, draft, p))
                 .filter(p -> !isClaimed(s, p) && marked.weight(s, p) > MarkedRemarks.GRAVE)
                 .filter(p -> !isListOfFoods(s, p) && !Altitudes.isAHairOff(s, draft, p))
                 .findFirst();
+    }
+
+    private static final Cue PIECE_OF_PORK = Cue.of(
+            "((and|with|w/|then|plus|i (put|add)) )*((a|one|1|some) )?((small|little|good) )?((piece|cube|slice|chunk|bit|inch)s? of )?((salt|cured|smoked|lean) )?(pork|ham|bacon)( (in|into|on top of|on|to|per|for) (each|every|the|a) (jar|pint|quart))? ?[.,;]? ?");
+
+    /** The guide's own: "with a piece of pork if wanted". */
+    private static boolean isPorkOfBeans(Sentence s, Draft draft, Range part) {
+        return draft.facts.forms().stream().anyMatch(f -> f.value().equals("sauced-beans"))
+                && PIECE_OF_PORK.is(s.part(part).low().strip());
     }
 
     /** "A cup of chopped onion" has been read to its last word. */

@@ -21,7 +21,7 @@ final class FormField {
     private static final Cue VENT = Cue.of("vent(ed|ing)?|exhaust(ed)?");
 
     private static final Cue TIME = Cue.of(
-            "how long|((process|processing|canning|canner) )?(time|minutes|mins?)( (in|at|of|for|used)\\b.*)?( \\(?min\\w*\\)?)?");
+            "how long|timer|clock|((process|processing|canning|canner) )?(time|minutes|mins?)( (in|at|of|for|used)\\b.*)?( \\(?min\\w*\\)?)?");
     /** "Time in boiling water: 30 minutes". */
     private static final Cue IN_WATER = Cue.of("\\b(boiling[- ]water|water[- ]?bath|bwb|boiling bath)\\b");
 

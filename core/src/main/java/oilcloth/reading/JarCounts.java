@@ -7,7 +7,7 @@ import oilcloth.text.Cue;
 /** Figures before and behind a jar's name: whether they count jars or measure out a food, and how many. */
 final class JarCounts {
     private static final Cue PUT_UP = Cue.of(
-            "\\b(did|did up|do up|put by|canned|put up|jarred|processed|bottled|(hot|raw|cold)[- ]?pack(ed)?) (up )?(about |around |some )?$");
+            "\\b(did|did up|do up|put by|canned( (last|this) (night|week|weekend|summer|fall)| today| yesterday)? ?:?|put up|jarred|processed|bottled|(hot|raw|cold)[- ]?pack(ed)?) (up )?(about |around |some )?$");
 
     private static final Cue MADE = Cue.of("\\bmade (up )?(about |around |some )?$");
 

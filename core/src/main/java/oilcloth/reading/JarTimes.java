@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Minutes;
 import oilcloth.recipe.Fact;
+import oilcloth.recipe.Facts;
 import oilcloth.recipe.ProcessTime;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
@@ -25,8 +26,9 @@ final class JarTimes {
                     .split(" "));
 
     /** Between them, where the other jars were told before. */
-    private static final Set<String> OF_A_LOAD =
-            Set.of("into second next another other last separate load batch canner bath after".split(" "));
+    private static final Set<String> OF_A_LOAD = Set.of(
+            "into second next another other last separate load batch canner bath after too same but way likewise also :"
+                    .split(" "));
 
     /** Between a time and its jar. */
     private static final Set<String> TO_JAR =
@@ -59,6 +61,10 @@ final class JarTimes {
     static void read(Sentence s, Draft draft) {
         List<Part> parts = parts(s);
         if (isOfTheOther(s, draft, parts)) {
+            theOnesBefore(draft, parts.get(0)).ifPresent(jar -> draft.facts
+                    .times()
+                    .replaceAll(t -> new Fact<>(
+                            new ProcessTime(t.value().least(), t.value().most(), Optional.of(jar)), t.range())));
             add(s, draft, parts.get(0), parts.get(1));
             return;
         }
@@ -127,9 +133,21 @@ final class JarTimes {
                 && IntStream.range(parts.get(0).next(), parts.get(1).from())
                         .mapToObj(k -> s.token(k).norm())
                         .allMatch(w -> TO_TIME.contains(w) || OF_A_LOAD.contains(w))
-                && draft.facts.times().stream()
-                        .map(t -> t.value().jar())
-                        .anyMatch(j -> j.isPresent() && !j.equals(parts.get(0).jar()));
+                && (draft.facts.times().stream()
+                                .map(t -> t.value().jar())
+                                .anyMatch(j ->
+                                        j.isPresent() && !j.equals(parts.get(0).jar()))
+                        || theOnesBefore(draft, parts.get(0)).isPresent());
+    }
+
+    /** "Pints, raw pack. BWB 15 min. Quarts too: same but 20 min": the jars that the one time told so far is for. */
+    private static Optional<JarSize> theOnesBefore(Draft draft, Part other) {
+        List<JarSize> jars =
+                Facts.values(draft.facts.jars()).stream().distinct().toList();
+        boolean one = jars.size() == 1
+                && draft.facts.times().size() == 1
+                && draft.facts.times().get(0).value().jar().isEmpty();
+        return one ? Optional.of(jars.get(0)).filter(j -> !other.jar().equals(Optional.of(j))) : Optional.empty();
     }
 
     private static boolean isJoined(Sentence s, Part before, Part behind, Set<String> words) {

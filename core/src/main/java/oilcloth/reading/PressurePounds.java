@@ -22,7 +22,7 @@ final class PressurePounds {
 
     /** "Once the weight (10 lb) started jiggling". */
     private static final Cue WEIGHT_BEFORE = Cue.of(
-            "\\b(weight|regulator|jiggler|rocker) (on )?([(,] )?((is|was|set|marked|stamped|kept) )*((at|on|to) )?(the )?\\S+ $");
+            "\\b(weight|regulator|jiggler|rocker) (on )?([(,:] )?((is|was|set|marked|stamped|kept) )*((at|on|to) )?(the )?\\S+ $");
 
     /** "My canner has a dial; I keep it at 11 to 12 pounds". */
     private static final Cue HELD_AT = Cue.of(

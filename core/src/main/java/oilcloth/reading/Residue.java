@@ -366,7 +366,9 @@ final class Residue {
 
     /** "simmer 5, through the mill", "simmer 5 and 5": minutes on the stove, and nothing they could be a number of. */
     private static boolean isTime(Sentence s, int i) {
-        boolean again = i > 2 && s.is(i - 1, "and") && s.token(i - 2).isNumber();
+        boolean again = i > 2
+                && (s.is(i - 1, "and") || s.is(i - 1, "+"))
+                && s.token(i - 2).isNumber();
         int before = again ? i - 3 : i - 1;
         // "boiled gently 5"
         String verb = before < 0

@@ -124,7 +124,7 @@ final class Sentence {
         }
         Optional<Lexicon.Match> found = foods.get(i);
         if (found == null) {
-            found = isVerb(i) || isOnALabel(i) || isProportion(i) || isOfTheShell(i)
+            found = isVerb(i) || isOnALabel(i) || isOfTheShell(i)
                     ? Optional.empty()
                     : leaves(lexicon, i).or(() -> lexicon.at(tokens, i)).map(m -> lexicon.turnedRound(tokens, i, m)
                             .orElse(m));
@@ -194,22 +194,6 @@ final class Sentence {
     /** "Opened them, meats washed in salt water": of the oysters. */
     private boolean isOfTheShell(int i) {
         return is(i, "meats") && wholeHas(SHELLFISH);
-    }
-
-    private static final Cue CITRUS = Cue.of("\\b(orange|grapefruit|tangerine)s?\\b");
-
-    private static final Cue BESIDE_OTHERS =
-            Cue.of("\\b(orange|grapefruit|tangerine|sections|mixed|mix|cut|blend)s? ([,:(–—-] )?$");
-
-    private static final Cue BY_MEASURE =
-            Cue.of("half (- )?and (- )?half,? by (weight|volume|measure|the (pound|cup|quart))\\b");
-
-    /** "Orange and grapefruit sections, half and half", "half and half by weight": how they are mixed, and no cream. */
-    private boolean isProportion(int i) {
-        return is(i, "half")
-                && !(i > 0 && token(i - 1).isNumber())
-                && (opensAt(i, 8, BY_MEASURE)
-                        || has(CITRUS) && (isBefore(i, 2, BESIDE_OTHERS) || i > 0 && is(i - 1, ":")));
     }
 
     String low() {

@@ -4,8 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.guide.Food;
 import oilcloth.guide.Lexicon;
+import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
+import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Token;
 import oilcloth.text.Tokens;
@@ -76,5 +80,20 @@ final class SharedName {
         spoken.add(s.token(at - 2));
         spoken.addAll(s.tokens().subList(at + 1, at + length));
         return lexicon.at(spoken, 0).filter(m -> m.length() == spoken.size()).map(Lexicon.Match::food);
+    }
+
+    private static final Cue SEEDS_BEHIND = Cue.of(
+            "celery,? ?(and|&|or) ((\\S+ )?(tsp|tbsp|teaspoons?|tablespoons?) )?(\\w+ )?(mustard|dill|\\w+) seeds?\\b|celery ,( and| &| or)? (mustard|dill) seeds?\\b|celery , (and|&|or) \\w+ seeds?\\b");
+
+    /** "Celery, and mustard seeds". */
+    static boolean isOfSeeds(Sentence s, int from) {
+        return IntStream.range(from, from + REACH).anyMatch(k -> s.opensAt(k, 8, SEEDS_BEHIND));
+    }
+
+    /** Tokens of "1/2 Tbsp celery". */
+    private static final int REACH = 3;
+
+    static boolean isSpooned(Amount amount) {
+        return amount.unit() == Unit.TEASPOON || amount.unit() == Unit.TABLESPOON;
     }
 }

@@ -166,8 +166,8 @@ final class UnknownAmount {
             Cue.of("(of )?(the )?((hot|boiling|light|medium|thin) )*(juice|syrup|water|liquid)\\b");
 
     /** "Hot syrup, medium, half a cup in each quart first". */
-    private static final Cue LIQUID_BEFORE =
-            Cue.of("\\b(syrup|juice|water|liquid)( ,? ?(light|medium|thin|heavy|hot|boiling|extra|very))* [,:] $");
+    private static final Cue LIQUID_BEFORE = Cue.of(
+            "\\b(syrup|juice|water|liquid)( [,(]? ?(light|medium|thin|heavy|hot|boiling|extra|very) ?\\)?)* [,:] $");
 
     /** "3/4 cup canning salt, 5 pounds of cabbage at a time with 3 tablespoons each time". */
     private static final Cue EACH_TIME = Cue.of("(to |for )?(each|every) (time|layer|round|five pounds)\\b");

@@ -54,6 +54,8 @@ class IngredientLinesTest {
             Light brown sugar, packed, 1 1/2 cups | sugar, brown 1½ cups
             Fresh ginger, peeled and grated ... 4 tsp | ginger 4 tsp
             10 cups corn (I cut 18 ears) | corn 10 cups
+            1/2 Tbsp celery and 1 Tbsp mustard seed in each jar. | celery seed ½ Tbsp a jar; mustard seed 1 Tbsp a jar
+            Raspberries for the kids' oatmeal. | raspberry
             About 3 lb of tomatoes for each lb of okra. | tomato 3 lb; okra 1 lb
             3 to 4 lb peaches = 4 cups drained pulp | peach, yellow 4 cups
             Sauce without meat (30 lb tomatoes, 1 cup onions) | tomato 30 lb; onion 1 cup
