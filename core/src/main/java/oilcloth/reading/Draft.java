@@ -92,9 +92,6 @@ final class Draft {
 
     /** The jars have been filled and closed. */
     boolean lidded;
-    /** A boil was taken for the canner's though no lid had been told of. */
-    boolean boiledOpen;
-
     /** Words that say no jar is processed; where a time is told as well, both cannot hold. */
     Optional<Range> unprocessed = Optional.empty();
 

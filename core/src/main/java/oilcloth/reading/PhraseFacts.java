@@ -160,10 +160,6 @@ final class PhraseFacts {
     private static final Cue ROLLING_NOW = p(
             "((then|and) )?((i|we) )?((then|time[ds]?|count(ed)?) )*(it |them )?(for )?(\\d+|[a-z-]+) (full )?min(ute)?s?\\.? ?(((at|of|in) )?(a )?((full|hard|good|steady) )*rolling boil|(at a )?(hard |full |steady )*boiling(?= ?([.;(]|$))|((counted|timed) )?from (when|the time|the moment) (the boil|it|the water|the canner|the kettle) ((comes|came|gets|got|boils|boiled|returns|returned|is|was) )?(back|again|boiling)\\b)[^a-z]*($|[.,;(])");
 
-    /** Behind such a boil: then it was none of closed jars. */
-    private static final Cue LIDS_GO_ON = p(
-            "\\b(lids?|caps?|tops?)( (go|goes|went|get|got|put|come|came))? on\\b|\\b(put|screw|clap|set|slap)(ped|ed)? (on )?(the |my )?(lids?|caps?|tops?)\\b|\\b(cap|lid|seal)(ped|ded|ed)? (them|it|each|the jars|up|tight)\\b|\\bpour(ed)? (it |them )?(into|in|over)\\b");
-
     private static final Cue COOK = p(
             "\\b(simmer|simmered|boil|boiled|cook|cooked|cooking|heat|heated|stew|stewed|brown|browned|saute\\w*|bring|brought|steam|steamed|precook\\w*|poach\\w*|roast\\w*)\\b");
     /** "Heat with 1/2 cup water until boiling": what else but the food. */
@@ -287,19 +283,15 @@ final class PhraseFacts {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
         }
         draft.filled |= fills || s.has(TO_THE_TOP);
-        boolean rolls = draft.facts.headspace().isPresent()
-                && !draft.facts.jars().isEmpty()
-                && s.opensWith(ROLLING_NOW)
-                && !s.has(LIDS_GO_ON);
-        boolean boils = rolls || draft.lidded && s.opensWith(BOIL_NOW);
-        if (draft.boiledOpen && s.has(LIDS_GO_ON)) {
-            draft.doubt(s.range());
-        }
+        boolean boils = draft.lidded && s.opensWith(BOIL_NOW);
         if (boils && draft.facts.methods().isEmpty()) {
             draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, s.span(0, 1)));
             draft.inCanner = true;
             draft.inCannerFrom = s.range().start();
-            draft.boiledOpen = !draft.lidded;
+        }
+        if (draft.facts.headspace().isPresent() && !draft.facts.jars().isEmpty() && s.opensWith(ROLLING_NOW)) {
+            draft.inCanner = true;
+            draft.inCannerFrom = s.range().start();
         }
         draft.lidded |= (draft.filled || draft.facts.headspace().isPresent()) && s.has(LID);
         if (s.has(INTO_CANNER) && !draft.inCanner && !(s.has(ALL_OF_IT) && !draft.filled)) {

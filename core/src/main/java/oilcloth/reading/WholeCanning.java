@@ -105,7 +105,7 @@ final class WholeCanning {
     private static final Cue JARS_BOILED =
             Cue.of("\\bboil(ed|ing)?( (them|it|the jars|jars|for|about|a full|another))*\\s*$");
     private static final Cue BOILED_AFTER = Cue.of(
-            "[^.;\\n]{0,12}\\bboil(ed|ing)?\\b|[^.;\\n]{0,50}\\b((rolling|full) boil|water (an?|one|two|1|2) inch(es)? (over|above))\\b");
+            "[^.;\\n]{0,12}\\bboil(ed|ing)?\\b|[^.;\\n]{0,16}\\bfrom (when|the time|the moment) (the boil|it|the water|the kettle)( (comes|came|gets|got|boils|boiled|returns|returned|is|was))? (back|again|boiling)\\b|[^.;\\n]{0,50}\\b((rolling|full) boil|water (an?|one|two|1|2) inch(es)? (over|above))\\b");
 
     /** "Pints, half inch, boil 15 minutes": once the jars are named, what boils for a time is the jars. */
     static void boiledJars(String text, Draft draft) {
@@ -129,7 +129,24 @@ final class WholeCanning {
                 .flatMap(t -> t.range().stream())
                 .filter(r -> r.start() > jars && isBoil(text, r))
                 .findFirst()
-                .ifPresent(r -> draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r)));
+                .ifPresent(r -> {
+                    if (isClosedLater(text, r)) {
+                        draft.doubt(r);
+                    } else {
+                        draft.facts.methods().add(Fact.read(CanningMethod.BOILING_WATER, r));
+                    }
+                });
+    }
+
+    private static final Cue CLOSED = Cue.of("\\b(lids?|lidded|caps?|capped|sealed|bands?|rings?)\\b");
+
+    private static final Cue CLOSED_NOW = Cue.of(
+            "\\b(lids?|caps?|tops?)( (go|goes|went|get|got|put|come|came))? on\\b|\\b(put|screw|clap|set|slap)(ped|ed)? (on )?(the |my )?(lids?|caps?|tops?)\\b|\\b(cap|lid)(ped|ded)?( (them|it|each|the jars|up|tight)| ?[.,;]|$)|\\bseal(ed)? (them|it|each|the jars)\\b|\\bpour(ed)? (it |them )?(into|in|over)\\b");
+
+    /** "Pints, half inch. 20 minutes boiling. Then lids on": what boiled was no closed jar. */
+    private static boolean isClosedLater(String text, Range time) {
+        String low = text.toLowerCase(Locale.ROOT);
+        return !CLOSED.in(low.substring(0, time.start())) && CLOSED_NOW.in(low.substring(time.end()));
     }
 
     /** "Put in the canner, bring to a full rolling boil and process for 25 minutes": in one sentence. */
