@@ -31,7 +31,7 @@ final class Altitudes {
     private static final Set<String> AROUND = Set.of("so", "about", "only", "around", "some", "roughly", "maybe");
 
     private static final Cue ALTITUDE = Cue.of(
-            "^el(?=[.:]? ?[\\d,]+ ?([.;,]|$|ft|feet))|\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re (?:up |down |out |over )?at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(hall|house|place|kitchen|farm|church|school|cabin) is at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
+            "^el(?=[.:]? ?[\\d,]+ ?([.;,]|$|ft|feet))|\\b(altitude|elevation|elev|alt|above sea|sea level|asl|up here|high country|we(?:'| a)re (?:up |down |out |over )?at|we up at|we(?:'| a)re \\d[\\d,]*(?=[).;,]|$| up\\b| high\\b)|(?<=ft, )we're|i(?:'| a)m at|live at|(hall|house|place|kitchen|farm|church|school|cabin) is at|(high|upper) (desert|plains|prairie|valley)|foothills|in the (mountains|hills)|(?<=from )the (mountains|hills)|ours is|mine is|here at|feet up|sits? at|how long)\\b");
 
     /** "El. 1240." */
     private static final Cue EL = Cue.of("^el ([.:] )?$");
@@ -166,6 +166,8 @@ final class Altitudes {
                         && s.isBefore(i, 2, AFTER_CANNING)
                         && (unit + 1 >= s.size() || s.is(unit + 1, ".") || s.is(unit + 1, ","))
                 || feet && s.opensAt(unit + 1, 5, ABOVE_WATER)
+                // "at the beach (12 ft)"
+                || feet && s.is(i - 1, "(") && s.is(unit + 1, ")") && s.has(COAST)
                 || !u.is("'")
                         && (f.low() >= LOWEST_SAID_FEET && s.is(i - 1, "at")
                                 || feet

@@ -18,6 +18,10 @@ final class FormField {
     private static final Cue BARE_FIELD = Cue.of(
             "^((process |processing |canning )?time|vent(ed|ing)?|headspace|hs|elev(ation)?|alt(itude)?|psi|pressure|jars|yield|made) (?=[\\d½¼¾])");
 
+    /** "Vented: yes, 10." */
+    private static final Cue VENTED_YES = Cue.of(
+            "(vent(?:ed|ing)?|exhaust(?:ed)?)(?: first)? ?[:=–-] ?(?:yes|y|yep|done),? ?(\\d{1,2}|ten)(?: ?min\\w*)?[.!]?");
+
     private static final Cue VENT = Cue.of("vent(ed|ing)?|exhaust(ed)?");
 
     private static final Cue TIME = Cue.of(
@@ -76,6 +80,12 @@ final class FormField {
                         .add(Fact.read(
                                 new ProcessTime(Minutes.of(minutes), Minutes.of(minutes), Optional.empty()), line));
             }
+            return true;
+        }
+        var vented = VENTED_YES.matcher(low);
+        if (vented.matches()) {
+            draft.facts.vented(Fact.read(
+                    vented.group(2).equals("ten") || Integer.parseInt(vented.group(2)) >= Venting.LEAST_MINUTES, line));
             return true;
         }
         var field = FIELD.matcher(low);

@@ -18,6 +18,12 @@ final class ImpliedMinutes {
     /** "She does fifteen minutes, so fifteen it was". */
     private static final Cue SO_IT_WAS = Cue.of("it (was|is)\\b");
 
+    /** "The chart has 75 min; mine went 85 because the phone rang". */
+    private static final Cue MINE_WENT = Cue.of(
+            "\\b(mine|ours|these|they) (went|got|had|ran|stayed|boiled|processed)( (in|for|about|nearly|a full|only|just))* $");
+
+    private static final Cue BECAUSE = Cue.of("[.,;]|because|since|as|when|so|and|but");
+
     private static final Cue HERE = Cue.of("\\b(here|now)\\b");
 
     private static final Cue GIVEN = Cue.of("\\b(give|gave) (it|them|these|mine|ours) $");
@@ -99,14 +105,16 @@ final class ImpliedMinutes {
     /** "20 minutes plus one for each thousand, so I figured 27": the unit was said before. */
     private static boolean figured(Sentence s, Draft draft, int i) {
         boolean still = s.isBefore(i, 4, STILL) || s.has(HERE) && s.isBefore(i, 3, GIVEN);
+        boolean mine = s.isBefore(i, 5, MINE_WENT) && (i + 1 >= s.size() || s.opensAt(i + 1, 1, BECAUSE));
         boolean said = still
+                || mine
                 || s.is(i - 1, "figured")
                 || s.opensAt(i + 1, 2, SO_IT_WAS)
                 || s.is(i - 1, "processed")
                 || s.is(i - 1, "did")
                 || s.is(i - 1, "used") && s.is(i - 2, "i");
         boolean alone = i + 1 >= s.size() || s.is(i + 1, ".") || s.is(i + 1, ",") || s.is(i + 1, ";");
-        if (!said || !alone && !s.opensAt(i + 1, 2, SO_IT_WAS)) {
+        if (!said || !alone && !mine && !s.opensAt(i + 1, 2, SO_IT_WAS)) {
             return false;
         }
         String before =

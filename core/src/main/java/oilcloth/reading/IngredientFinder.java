@@ -227,17 +227,20 @@ final class IngredientFinder {
         boolean corns = s.around(at, 0, match.length()).matches(".*(corn|black).*");
         Food food = corns ? match.food() : ContextWords.spooned(guide, match.food(), amount.amount());
         int place = draft.ingredients.size();
-        Amount stated = weighed.orElse(ContextWords.sticks(s, amount.amount(), at + match.length() - 1));
+        Amount one = weighed.orElse(ContextWords.sticks(s, amount.amount(), at + match.length() - 1));
+        List<SharedName.Kind> kinds = SharedName.before(guide.lexicon(), s, amount.next(), at);
+        Amount stated = SharedName.total(kinds, match.food(), one);
         add(s, draft, food, Optional.of(stated), i, weighed.isPresent() ? end : at + match.length());
-        SharedName.before(guide.lexicon(), s, amount.next(), at)
-                .ifPresent(first -> add(s, draft, first, Optional.of(stated), at - 2, at - 1));
-        int last = shared(s, draft, food, SharedAmount.after(s, guide.lexicon(), food, stated, end), place);
+        kinds.stream()
+                .filter(k -> !k.food().equals(match.food()))
+                .forEach(k -> add(s, draft, k.food(), Optional.of(one.times(k.times())), k.at(), k.at() + 1));
+        int last = shared(s, draft, food, SharedAmount.after(s, guide.lexicon(), food, one, end), place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
         return Brackets.used(
                 s,
                 Brackets.counted(
                         s, nameAfter.trailing(s, last > end ? Brackets.skip(s, guide.lexicon(), food, last) : end)),
-                stated);
+                one);
     }
 
     /** What else the amount is for; the token behind it. */

@@ -13,7 +13,7 @@ final class NameAfter {
             "one", "two", "three", "half", "an", "a");
 
     /** Sizes written short, with their dot: "6 sm. peppers". */
-    private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen");
+    private static final Set<String> SIZES = Set.of("sm", "med", "lg", "pkg", "approx", "frozen", "ea", "each");
 
     /** "5 lb of 1-inch cubes from underripe cantaloupe". */
     private static final Set<String> PIECES =

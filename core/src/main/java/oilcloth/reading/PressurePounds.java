@@ -193,6 +193,9 @@ final class PressurePounds {
     /** "Salted in 5 lb lots, weighted with a plate". */
     private static final Set<String> LOTS = Set.of("lots", "lot", "batches", "layers", "heads", "bags", "sacks");
 
+    /** "Canner has a dial - 12 lb since we live at 2,400'". */
+    private static final Cue SINCE = Cue.of("(lbs?|pounds?|#) (since|because|cause|as) (we|i|it|our|my)\\b");
+
     /** "3 lb of okra". */
     private static final Cue OF_PRODUCE = Cue.of("of (?!pressure|steam|weight|psi)\\w+");
 
@@ -232,6 +235,11 @@ final class PressurePounds {
                 && s.isBefore(unit - 1, 5, RUN_AT)
                 && s.token(unit - 1).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen")
                 && !s.is(unit + 1, "of")) {
+            return true;
+        }
+        if (s.has(GAUGE)
+                && s.opensAt(unit, 3, SINCE)
+                && s.token(unit - 1).norm().matches("[5-9]|1[0-5]")) {
             return true;
         }
         return TIMES_MINUTES.in(after)

@@ -349,10 +349,15 @@ final class Residue {
                         && (i + 2 >= s.size() || !s.token(i + 2).isWord())
                 || s.is(i + 1, "of") && s.is(i + 2, "them") && s.isBefore(i, 2, JARS_BEFORE)
                 || s.opensAt(i + 1, 3, POTS)
+                || s.isBefore(i, 4, SEAL_ON_ALL)
+                        && (i + 1 >= s.size() || !s.token(i + 1).isWord())
                 || s.opensAt(i + 1, 4, AND_A_TASTE)
                 || s.isAround(i, i > 1 ? 2 : i, 4, SO_MANY_OF)
                 || s.is(i + 1, "jars") && s.isBefore(i, 4, MAKES);
     }
+
+    /** "Good seal on all 16." */
+    private static final Cue SEAL_ON_ALL = Cue.of("\\bseals? on (all|all of the|every one of the) $");
 
     /** "Simmered 30 minutes or so, more like 45". */
     private static final Cue MORE_LIKE = Cue.of("^(more like|closer to|nearer to|nearly|almost) $");

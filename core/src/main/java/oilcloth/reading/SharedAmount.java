@@ -67,7 +67,13 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             int k = end;
             boolean joins = false;
             boolean or = false;
-            while (k < s.size() && (s.is(k, ",") || s.is(k, "and") || s.is(k, "&") || s.is(k, "or") || s.is(k, "/"))) {
+            while (k < s.size()
+                    && (s.is(k, ",")
+                            || s.is(k, "and")
+                            || s.is(k, "&")
+                            || s.is(k, "+")
+                            || s.is(k, "or")
+                            || s.is(k, "/"))) {
                 joins |= !s.is(k, ",");
                 or |= s.is(k, "or") || s.is(k, "/");
                 k++;

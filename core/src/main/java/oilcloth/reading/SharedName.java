@@ -64,22 +64,63 @@ final class SharedName {
         return lexicon.at(words, 0).filter(m -> m.length() == words.size()).map(Lexicon.Match::food);
     }
 
+    /** A food told by its colour. @param times how often there is so much of it @param at the token of the colour */
+    record Kind(Food food, int times, int at) {}
+
+    /** How much there is of a food that each of some kinds is: the same told for another kind is not the same told again. */
+    static Amount total(List<Kind> kinds, Food food, Amount one) {
+        return kinds.stream()
+                .filter(k -> k.food().equals(food))
+                .findFirst()
+                .map(k -> one.times(1 + k.times()))
+                .orElse(one);
+    }
+
+    /** Told apart by these, kinds have their noun in common; where no name is made of the two, it is the food all the same. */
+    private static final Set<String> COLOURS =
+            Set.of("red", "green", "yellow", "orange", "purple", "white", "brown", "hot", "mild", "sweet");
+
+    private static final Set<String> LISTED = Set.of(",", "and", "&", "+", "/", "plus");
+
     /**
-     * "2 1/2 cups each diced red and green peppers": the first adjective has the same noun.
+     * "2 1/2 cups each diced red, yellow and green peppers": what goes before the last has the same noun.
      *
      * @param from the token behind the amount
      * @param at the token of the name that is whole
+     * @return each food once
      */
-    static Optional<Food> before(Lexicon lexicon, Sentence s, int from, int at) {
-        boolean each = s.around(from, 1, Math.max(1, at - from)).contains("each");
-        if (!each || at - 2 < from || !(s.is(at - 1, "and") || s.is(at - 1, "&"))) {
-            return Optional.empty();
+    static List<Kind> before(Lexicon lexicon, Sentence s, int from, int at) {
+        boolean each = s.around(from, 1, Math.max(1, at - from)).matches(".*\\b(each|ea)\\b.*");
+        if (!each) {
+            return List.of();
         }
-        int length = s.food(lexicon, at).orElseThrow().length();
-        List<Token> spoken = new ArrayList<>();
-        spoken.add(s.token(at - 2));
-        spoken.addAll(s.tokens().subList(at + 1, at + length));
-        return lexicon.at(spoken, 0).filter(m -> m.length() == spoken.size()).map(Lexicon.Match::food);
+        Lexicon.Match whole = s.food(lexicon, at).orElseThrow();
+        boolean coloured = COLOURS.contains(s.token(at).norm());
+        List<Token> noun = s.tokens().subList(coloured ? at + 1 : at, at + whole.length());
+        List<Kind> foods = new ArrayList<>();
+        for (int k = from; k < at - 1; k++) {
+            if (COLOURS.contains(s.token(k).norm())
+                    && LISTED.contains(s.token(k + 1).norm())) {
+                List<Token> spoken = new ArrayList<>(List.of(s.token(k)));
+                spoken.addAll(noun);
+                Food food = lexicon.at(spoken, 0)
+                        .filter(m -> m.length() == spoken.size())
+                        .map(Lexicon.Match::food)
+                        .orElse(whole.food());
+                int told = foods.stream().map(Kind::food).toList().indexOf(food);
+                if (told < 0) {
+                    foods.add(new Kind(food, 1, k));
+                } else {
+                    foods.set(
+                            told,
+                            new Kind(
+                                    food,
+                                    foods.get(told).times() + 1,
+                                    foods.get(told).at()));
+                }
+            }
+        }
+        return foods;
     }
 
     private static final Cue SEEDS_BEHIND = Cue.of(

@@ -11,16 +11,19 @@ final class Abbreviations {
 
     private static final Pattern LIGHT = Pattern.compile("(?:(?<![a-z])|(?<=\\\\b))light(?= |\\)|\\||$)");
 
+    private static final Pattern MEDIUM = Pattern.compile("(?:(?<![a-z])|(?<=\\\\b))medium(?= |\\)|\\||$)");
+
     private Abbreviations() {}
 
     /** The pattern, finding the short names wherever it finds the full ones. */
     static String widened(String regex) {
-        return JAR.matcher(LIGHT.matcher(EACH.matcher(regex).replaceAll("(?:each|ea(?![a-z]))"))
-                        .replaceAll("(?:light|lt)"))
-                .replaceAll(m -> {
-                    String abbreviated = m.group(1).equals("quart") ? "qts" : "pts";
-                    return Matcher.quoteReplacement(
-                            "(?:" + m.group(1) + "s" + m.group(2) + "|" + abbreviated + m.group(2) + ")");
-                });
+        String each = EACH.matcher(regex).replaceAll("(?:each|ea(?![a-z]))");
+        String syrup =
+                MEDIUM.matcher(LIGHT.matcher(each).replaceAll("(?:light|lt)")).replaceAll("(?:medium|med(?: ?\\\\.)?)");
+        return JAR.matcher(syrup).replaceAll(m -> {
+            String abbreviated = m.group(1).equals("quart") ? "qts" : "pts";
+            return Matcher.quoteReplacement(
+                    "(?:" + m.group(1) + "s" + m.group(2) + "|" + abbreviated + m.group(2) + ")");
+        });
     }
 }

@@ -54,6 +54,9 @@ class IngredientLinesTest {
             Light brown sugar, packed, 1 1/2 cups | sugar, brown 1½ cups
             Fresh ginger, peeled and grated ... 4 tsp | ginger 4 tsp
             10 cups corn (I cut 18 ears) | corn 10 cups
+            2 cups ea. red, green and yellow bell peppers, 1 cup celery | bell pepper, red 4 cups; bell pepper, green 2 cups; celery 1 cup
+            6 cups each sweet red + sweet green peppers | bell pepper, green 12 cups
+            3 cups each carrots + cauliflower + celery | carrot 3 cups; cauliflower 3 cups; celery 3 cups
             1/2 Tbsp celery and 1 Tbsp mustard seed in each jar. | celery seed ½ Tbsp a jar; mustard seed 1 Tbsp a jar
             Raspberries for the kids' oatmeal. | raspberry
             About 3 lb of tomatoes for each lb of okra. | tomato 3 lb; okra 1 lb
