@@ -335,7 +335,21 @@ public final class Proportions {
     /** Counts of onions and little peppers vary by half. */
     private static final double PACKED_TOLERANCE = 1.5;
 
-    /** Food groups beyond the tested share at this acid, certain or possible. */
+    /**
+     * How many tested batches the tomatoes or the fruit make at most, where they are the most of the recipe: they bring acid of
+     * their own, so that less of them carries fewer peppers and onions. Without bound where the main produce is low in acid.
+     */
+    private double mostOfSourMain() {
+        return tested.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .filter(main -> main.getValue() > 0
+                        && stated.containsKey(main.getKey())
+                        && !lowAcid.getOrDefault(main.getKey(), false))
+                .map(main -> stated.get(main.getKey()).most() / main.getValue())
+                .orElse(Double.MAX_VALUE);
+    }
+
+    /** Food groups beyond the tested share at this acid and batch size, certain or possible. */
     public List<Raised> raised() {
         List<Raised> raised = new ArrayList<>();
         if (isIncomparable()) {
@@ -344,16 +358,17 @@ public final class Proportions {
         if (recipe.isPacked()) {
             return packed();
         }
+        double carried = Math.min(scale, mostOfSourMain());
         stated.forEach((group, cups) -> {
             Double allowed = tested.get(group);
             if (allowed == null || allowed == 0 || !lowAcid.getOrDefault(group, false)) {
                 return;
             }
-            double limit = allowed * scale * tolerance + 1e-6;
+            double limit = allowed * carried * tolerance + 1e-6;
             // When all the vegetables together are too many, only those beyond their own share are named besides.
             double share = overloaded() ? allowed / testedSolids() * solids().most() * tolerance : 0;
             if (cups.most() > limit && cups.least() > share) {
-                raised.add(new Raised(group, cups, allowed * scale, cups.least() > limit));
+                raised.add(new Raised(group, cups, allowed * carried, cups.least() > limit));
             }
         });
         return raised;

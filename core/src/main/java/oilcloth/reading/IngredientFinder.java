@@ -356,7 +356,7 @@ final class IngredientFinder {
             }
             return end;
         }
-        add(s, draft, match.food(), Optional.empty(), i, end);
+        add(s, draft, match.food(), Referring.sameAgain(s, draft, i), i, end);
         return end;
     }
 

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.guide.Food;
 import oilcloth.guide.Lexicon;
+import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
@@ -124,6 +125,20 @@ final class Referring {
             }
         }
         return found;
+    }
+
+    /** "2 1/2 cups red peppers, the same of diced green peppers". */
+    private static final Cue THE_SAME = Cue.of(
+            "\\b(the same( (amount|quantity))?|as (much|many)|an equal (amount|quantity)|likewise) (of )?(the )?((chopped|diced|sliced|sweet|fresh|minced|finely|ground) )*$");
+
+    /** How much there is of a food told only to be as much as the one before. @param i the token of its name */
+    static Optional<Amount> sameAgain(Sentence s, Draft draft, int i) {
+        int last = draft.ingredients.size() - 1;
+        return last >= 0
+                        && s.isBefore(i, 9, THE_SAME)
+                        && s.range().contains(draft.ingredients.get(last).range())
+                ? draft.ingredients.get(last).amount()
+                : Optional.empty();
     }
 
     /** What was weighed with more about it than goes into the jar. */

@@ -21,7 +21,7 @@ import oilcloth.text.Cue;
 record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end) {
     record Other(Food food, int from, int to) {}
 
-    private static final Cue FOR_EACH = Cue.of("(?<!\\bfor )\\beach\\b");
+    private static final Cue FOR_EACH = Cue.of("(?<!\\b(for|in|into|to) )\\beach\\b");
 
     private static final Set<String> CUT = Set.of(
             "chopped",
