@@ -12,6 +12,8 @@ import oilcloth.text.Token;
 final class Altitudes {
     private static final Set<String> FEET = Set.of("ft", "feet", "foot", "'");
 
+    private static final Set<String> KILOMETRES = Set.of("km", "kilometers", "kilometres", "kilometer", "kilometre");
+
     private static final Set<String> METRES = Set.of("m", "metres", "meters", "metre", "meter", "masl");
 
     /** No time is so many minutes, and nothing in a kitchen so long. */
@@ -66,6 +68,12 @@ final class Altitudes {
 
     private static final Pattern THOUSANDS = Pattern.compile("\\d{1,2}\\.\\d{3}");
     private static final int THOUSAND = 1000;
+
+    private static final int HIGHEST_KM = 4;
+
+    /** "At the 600 block of Ridge": an address. */
+    private static final Set<String> OF_A_STREET =
+            Set.of("block", "street", "road", "avenue", "ave", "highway", "hwy", "route", "lane", "mile", "miles");
 
     /** "Pints 10 min at 0-1000 (that's us, 730)". */
     private static final Cue THAT_IS_US = Cue.of(
@@ -138,6 +146,13 @@ final class Altitudes {
             // "1.700 feet", as half the world writes it
             state(s, draft, i, new Numbers.Figure(f.low() * THOUSAND, f.high() * THOUSAND, f.next()), metres, unit + 1);
             return unit + 1;
+        }
+        if (KILOMETRES.contains(u.norm()) && s.has(ALTITUDE) && f.high() <= HIGHEST_KM) {
+            state(s, draft, i, new Numbers.Figure(f.low() * THOUSAND, f.high() * THOUSAND, f.next()), true, unit + 1);
+            return unit + 1;
+        }
+        if (f.next() < s.size() && OF_A_STREET.contains(s.token(f.next()).norm())) {
+            return f.next();
         }
         if (feet && f.high() >= LEAST_BARE && f.high() - f.low() > WIDEST_GUESS_FEET) {
             // "pints 10 min. at 0-1000'": a band of a table

@@ -33,6 +33,9 @@ final class FormField {
             "psi|(psi|lbs?\\.?|pounds?)( of)? pressure|pressure( used| reading)?( \\(?(psi|lbs?|pounds)\\.?\\)?)?");
     private static final Cue ALTITUDE =
             Cue.of("(my |our )?(altitude|elevation|elev\\.?|alt\\.?)( \\(?(in )?(ft|feet|m|metres|meters)\\.?\\)?)?");
+    /** What an altitude may be told in; of kilometres or miles another reader knows. */
+    private static final Cue OF_HEIGHT = Cue.of("|(ft|feet|foot|'|m|metres?|meters?|above|up|here|asl|masl|in)( .*)?");
+
     private static final Cue METRES = Cue.of("\\b(m|metres?|meters?)\\b");
 
     /** "Method: boiling water", where the words by themselves could be what the jars are filled with. */
@@ -121,7 +124,7 @@ final class FormField {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), value.span(0, f.next())));
             return true;
         }
-        if (ALTITUDE.is(label) && f.high() <= Altitude.HIGHEST_FEET) {
+        if (ALTITUDE.is(label) && f.high() <= Altitude.HIGHEST_FEET && OF_HEIGHT.is(unit)) {
             boolean metres = METRES.in(label + " " + unit);
             Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
             draft.facts.altitude(Fact.read(altitude, value.span(0, f.next())));

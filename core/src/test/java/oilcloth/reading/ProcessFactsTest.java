@@ -183,6 +183,12 @@ class ProcessFactsTest {
             0 to 1,000 ft where I live | 1000
             The whole county lies between 400 and 900 feet. | 900
             Our elevation is 1,001-3,000 ft. | 3000
+            Under 1000 ft. | 1000
+            El. 1240. | 1240
+            Altitude 0.9 km. | 2953
+            The jars cooled. 25 min bwb at 2,250. | 2250
+            I double checked the altitude on my phone: 3,105. | 3105
+            We were at the beach (12 ft). | 12
             I'm practically at the beach, 25 ft. | 25
             """)
     void feetOfAltitude(String text, int feet) {
@@ -220,6 +226,7 @@ class ProcessFactsTest {
                 "We are at nine hundred and something?",
                 "Somewhere around a thousand feet, maybe a bit more.",
                 "It could be 900 or 1,100 feet, neither of us knows.",
+                "600 ft below the pass.",
                 "The county lies between 700 and 5,900 feet."
             })
     void anAltitudeInDoubtIsAskedAbout(String text) {

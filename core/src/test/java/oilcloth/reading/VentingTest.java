@@ -19,6 +19,9 @@ class VentingTest {
             after letting the steam blow ten minutes | true
             Waited for the steam, let it go 10 minutes, weight on. | true
             vented first for five, | false
+            Vented: yes, 10. | true
+            Vented 10 minutes with the weight on. | false
+            Vent pipe closed from the start. | false
             steam let out ten minutes first | true
             exhausted ten min | true
             steam out the vent for ten minutes | true
