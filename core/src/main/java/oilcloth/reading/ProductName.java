@@ -13,7 +13,7 @@ final class ProductName {
     private static final Cue HEADS = Cue.of(" ?(.*: )?([a-z'&-]+ ){0,6}[\"“]?([a-z'&-]+ ){0,3}");
 
     private static final Cue COLON = Cue.of(
-            " ?(:|!|-|–|—|\\.$)| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (in )?(hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
+            " ?(:|!|-|–|—|\\.$)| (again|once more)[,.]| (from|out of|simmered|made|cooked|boiled|done|canned|put up|strained|with|for|like|the way|as|again) | (in )?(hot )?(half[- ]?pints?|pints?|quarts?|jars)\\b|( [a-z0-9']+){1,4}[\"”]? ?:|[\"”] ?:");
     private static final Cue COMMA = Cue.of(",");
     /** Tokens of "Tomato sauce, thin." */
     private static final int LABEL = 5;
