@@ -7,8 +7,10 @@ import oilcloth.measure.Amount;
 import oilcloth.measure.Unit;
 import oilcloth.text.Cue;
 
-/** "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)", a column of a table: how much there is, told behind the name; and the
- * one pound other produce is told by. */
+/**
+ * "Vinegar: 3 cups", "sugar - 2 c.", "vinegar (2 cups)", a column of a table: how much there is, told behind the name; and the
+ * one pound that other produce is told by.
+ */
 final class AmountBehind {
     private static final Set<String> SIGNS = Set.of(":", "-", "–", ",", "(", "—", "|", "…");
     private static final Set<String> ABOUT = Set.of("about", "approximately", "roughly");

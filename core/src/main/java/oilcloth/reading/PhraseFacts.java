@@ -73,7 +73,7 @@ final class PhraseFacts {
     /** Said of nothing else than the jar, whatever sentence it stands in. */
     private static final JarCue NO_HEADSPACE = new JarCue(
             p(
-                    "\\b(no|without|leave no|leaving no|left no|not? any|zero|0) head ?(space|room)\\b|\\b(no|hardly any|barely any) (space|room|air) (to speak of|at all|at the top|left at the top|on top)\\b|\\b(no) head ?(space|room)\\b(?! (is |was )?(needed|required|given|stated|listed|figure|problems?|issues?|trouble|in the|on the))"),
+                    "\\b(no|without|leave no|leaving no|left no|not? any|zero|0) head ?(space|room)\\b(?! (is |was )?(needed|required|given|stated|listed|figure|problems?|issues?|trouble|in the|on the))|\\b(no|hardly any|barely any) (space|room|air) (to speak of|at all|at the top|left at the top|on top)\\b"),
             0,
             0.125);
 
