@@ -136,7 +136,7 @@ final class PressurePounds {
                 figure == 0 || s.is(figure - 1, ".") || s.is(figure - 1, ";") || s.isBefore(figure, 2, MINUTES);
         return (begins && ends || clause)
                 && (u.is("pounds") || u.is("lbs") || u.is("lb") || u.is("#"))
-                && s.token(figure).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
+                && isPsi(s, figure);
     }
 
     /** "Took it up to 11 pounds and kept it there 25 minutes", "12 lb (we are 2,900 ft) and 75 minutes". */
@@ -193,6 +193,11 @@ final class PressurePounds {
     /** "Salted in 5 lb lots, weighted with a plate". */
     private static final Set<String> LOTS = Set.of("lots", "lot", "batches", "layers", "heads", "bags", "sacks");
 
+    /** Whether the figure may be of a canner's pressure. */
+    private static boolean isPsi(Sentence s, int figure) {
+        return s.token(figure).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen");
+    }
+
     /** "Canner has a dial - 12 lb since we live at 2,400'". */
     private static final Cue SINCE = Cue.of("(lbs?|pounds?|#) (since|because|cause|as) (we|i|it|our|my)\\b");
 
@@ -231,15 +236,7 @@ final class PressurePounds {
             // "10 pounds (it's the weighted kind) for 25 minutes"
             return true;
         }
-        if (s.has(GAUGE)
-                && s.isBefore(unit - 1, 5, RUN_AT)
-                && s.token(unit - 1).norm().matches("[5-9]|1[0-5]|five|ten|eleven|twelve|thirteen|fourteen|fifteen")
-                && !s.is(unit + 1, "of")) {
-            return true;
-        }
-        if (s.has(GAUGE)
-                && s.opensAt(unit, 3, SINCE)
-                && s.token(unit - 1).norm().matches("[5-9]|1[0-5]")) {
+        if (s.has(GAUGE) && isPsi(s, unit - 1) && (s.isBefore(unit - 1, 5, RUN_AT) || s.opensAt(unit, 3, SINCE))) {
             return true;
         }
         return TIMES_MINUTES.in(after)

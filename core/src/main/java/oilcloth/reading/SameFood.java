@@ -127,17 +127,17 @@ final class SameFood {
                     || isShareOf(known, read)
                     || isCountedAgain(s, known, read)
                     || isPrepared(s, known, read)
-                    || (!s.isItem() && sameAmount(known, read) && !isAnotherKind(s, known, read))
+                    || (!s.isItem() && sameAmount(known, read) && !AnotherKind.is(s, draft, known, read))
                     || (known.amount().isPresent()
                             && s.has(REFERENCE)
                             && !isMore(read, known)
-                            && !isAnotherKind(s, known, read));
+                            && !AnotherKind.is(s, draft, known, read));
             if (repeats) {
                 draft.ingredients.set(i, refined(known, read));
                 return;
             }
             // "Actually I put in 12 cups of the peppers": nobody uses more of them than there are
-            boolean corrected = known.amount().isPresent() && s.has(REFERENCE) && !isAnotherKind(s, known, read)
+            boolean corrected = known.amount().isPresent() && s.has(REFERENCE) && !AnotherKind.is(s, draft, known, read)
                     || isAsBought(known, read);
             if ((corrected || known.amount().isEmpty()) && known.aside() == read.aside()) {
                 draft.ingredients.set(i, read);
@@ -167,26 +167,6 @@ final class SameFood {
                         .anyMatch(known -> known.leastVolume()
                                 .flatMap(least -> read.mostVolume().map(most -> most.compareTo(least) <= 0))
                                 .orElse(false));
-    }
-
-    private static final Pattern NO_NAME = Pattern.compile(
-            "[^a-z]+|\\b(of|the|a|an|cups?|c|quarts?|qts?|pints?|pts?|tbsp|tsp|lbs?|pounds?|hot|boiling|cold|fresh|more|remaining|rest|chopped|diced|sliced)\\b");
-
-    /** "5 cups red sweet peppers, 5 cups green", "2 cups water, 2 cups of the beet water": in one list, and called otherwise. */
-    private static boolean isAnotherKind(Sentence s, Ingredient known, Ingredient read) {
-        return (read.food().kind().isProduce() || read.food().kind() == FoodClass.WATER)
-                && s.range().contains(known.range())
-                && !s.whole()
-                        .substring(known.range().end(), read.range().start())
-                        .contains("(")
-                && !called(s, known).equals(called(s, read));
-    }
-
-    private static String called(Sentence s, Ingredient i) {
-        return NO_NAME.matcher(i.range().of(s.whole()).toLowerCase(Locale.ROOT))
-                .replaceAll(" ")
-                .replaceAll(" +", " ")
-                .strip();
     }
 
     private static final Set<Unit> AS_BOUGHT = Set.of(Unit.BUSHEL, Unit.PECK, Unit.PART);

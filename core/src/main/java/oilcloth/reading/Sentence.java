@@ -7,7 +7,6 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.guide.Lexicon;
@@ -124,76 +123,10 @@ final class Sentence {
         }
         Optional<Lexicon.Match> found = foods.get(i);
         if (found == null) {
-            found = isVerb(i) || isOnALabel(i) || isOfTheShell(i)
-                    ? Optional.empty()
-                    : leaves(lexicon, i).or(() -> lexicon.at(tokens, i)).map(m -> lexicon.turnedRound(tokens, i, m)
-                            .orElse(m));
+            found = NamedFood.at(this, lexicon, i);
             foods.set(i, found);
         }
         return found;
-    }
-
-    private static final Set<String> WHO_CANNED = Set.of(
-            "i",
-            "we",
-            "she",
-            "he",
-            "they",
-            "you",
-            "pressure",
-            "home",
-            "have",
-            "had",
-            "has",
-            "also",
-            "then",
-            "finally",
-            "always",
-            "never");
-
-    /** "I canned tomatoes": what was done, and not how they were bought. */
-    private boolean isVerb(int i) {
-        return is(i, "canned")
-                && (i == 0 ? !item : WHO_CANNED.contains(token(i - 1).norm()));
-    }
-
-    private static final Set<String> BEFORE_A_DATE =
-            Set.of("the", "today's", "write", "wrote", "written", "writing", "mark", "marked");
-
-    private static final Set<String> BEHIND_A_DATE = Set.of("on", "in", "of", "each", "and", ",", ".", ";", "!", ")");
-
-    /** "The date on two of them": no fruit. */
-    private boolean isOnALabel(int i) {
-        return is(i, "date")
-                && !item
-                && i > 0
-                && BEFORE_A_DATE.contains(token(i - 1).norm())
-                && (i + 1 >= size() || BEHIND_A_DATE.contains(token(i + 1).norm()));
-    }
-
-    private static final Cue OF_GREENS = Cue.of("\\bgreens [(:] [^).;:]*$");
-
-    private static final Set<String> HAVE_GREENS =
-            Set.of("turnip", "turnips", "mustard", "beet", "beets", "radish", "collard", "kale");
-
-    /** "Greens (turnip and mustard)": the leaves. */
-    private Optional<Lexicon.Match> leaves(Lexicon lexicon, int i) {
-        if (!HAVE_GREENS.contains(token(i).norm()) || !isBefore(i, 8, OF_GREENS) || low.contains("root")) {
-            return Optional.empty();
-        }
-        int greens = i - 1;
-        while (!is(greens, "greens")) {
-            greens--;
-        }
-        return lexicon.at(List.of(token(i), token(greens)), 0).map(m -> new Lexicon.Match(m.food(), 1));
-    }
-
-    private static final Pattern SHELLFISH =
-            Pattern.compile("(?i)\\b(oysters?|clams?|crabs?)\\b(?! (mushroom|apple|sauce))");
-
-    /** "Opened them, meats washed in salt water": of the oysters. */
-    private boolean isOfTheShell(int i) {
-        return is(i, "meats") && wholeHas(SHELLFISH);
     }
 
     String low() {

@@ -77,7 +77,7 @@ final class SharedName {
     }
 
     /** Told apart by these, kinds have their noun in common; where no name is made of the two, it is the food all the same. */
-    private static final Set<String> COLOURS =
+    static final Set<String> COLOURS =
             Set.of("red", "green", "yellow", "orange", "purple", "white", "brown", "hot", "mild", "sweet");
 
     private static final Set<String> LISTED = Set.of(",", "and", "&", "+", "/", "plus");

@@ -56,6 +56,10 @@ class IngredientLinesTest {
             10 cups corn (I cut 18 ears) | corn 10 cups
             5 cups red sweet peppers, 5 cups green peppers, 2 cups celery. | bell pepper, green 5 cups; bell pepper, green 5 cups; celery 2 cups
             2 cups celery and as much cabbage. | celery 2 cups; cabbage 2 cups
+            Add 5 cups red peppers. Then stir in 5 cups green peppers. | bell pepper, red 5 cups; bell pepper, green 5 cups
+            Stir in 5 cups red sweet peppers. Add 5 cups green sweet peppers. | bell pepper, green 5 cups; bell pepper, green 5 cups
+            Heat 2 cups water. Stir in 2 cups cooking water. | water 2 cups; water 2 cups
+            Heat 2 cups water. Pour the 2 cups boiling water over. | water 2 cups
             4 cups vinegar (5%), 2 cups water and 2 cups cooking water. | vinegar, white 5% 4 cups; water 2 cups; water 2 cups
             2 cups ea. red, green and yellow bell peppers, 1 cup celery | bell pepper, red 4 cups; bell pepper, green 2 cups; celery 1 cup
             6 cups each sweet red + sweet green peppers | bell pepper, green 12 cups
