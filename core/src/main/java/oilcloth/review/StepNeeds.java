@@ -107,7 +107,7 @@ final class StepNeeds {
 
     /** "Packed half full and topped with water". */
     private static final Cue TOPPED = Cue.of(
-            "\\b((top|topped|topping|finish|finished)\\b( (it|them|each|the (jars?|rest)))?( up| off| out)?|(fill|filled|made|make)( (it|them|each|the (jars?|rest)))? (up|out)) with (plain |hot |boiling |cold |tap |a little |some )*water\\b|\\bwater (in|into|to|over) (each|every|the) (hot )?(jar|pint|quart)s?\\b");
+            "\\b((top|topped|topping|finish|finished)\\b( (it|them|each|the (jars?|rest)))?( up| off| out)?|(fill|filled|made|make)( (it|them|each|the (jars?|rest)))? (up|out)) with (plain |hot |boiling |cold |tap |a little |some )*water\\b|\\bwater ((in|into|to|over) (each|every|the)|per|a) (hot )?(jar|pint|quart)s?\\b");
 
     /** Water in a jar of pickles beside the brine makes it weaker than its strength tells. */
     private static void stretched(Subject s, Findings out) {
