@@ -8,7 +8,6 @@ import static oilcloth.server.browser.Browsing.nothingGrave;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -62,7 +61,7 @@ class GuidePathTest extends BrowserTest {
     @Test
     void everyCheckCanBeLookedUp() {
         page.navigate(browsing.at("/guides/checks"));
-        assertThat(page.getByText("111 of 111")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        assertThat(page.getByText("111 of 111")).isVisible();
         page.getByLabel("Find a check").fill("rinsed");
         assertThat(card()).containsText("ingredient.lime");
         assertThat(card()).containsText("Danger");

@@ -51,7 +51,7 @@ class SigningPathTest extends BrowserTest {
         page.getByLabel("The letter").waitFor();
         Locator signing = page.getByLabel("Signing");
         assertThat(Browsing.button(page, "Sign")).isDisabled();
-        Browsing.button(page, "Save").click();
+        Browsing.save(page);
         page.getByText("Saved by").waitFor();
         Browsing.button(page, "Sign").click();
         assertThat(signing).containsText("Signed by Philippa Yarrow");
@@ -82,7 +82,7 @@ class SigningPathTest extends BrowserTest {
         String address = volunteer.url();
         Browsing.link(volunteer, "Reply").click();
         volunteer.getByLabel("The letter").fill("Dear canner,\n\nA draft.");
-        Browsing.button(volunteer, "Save").click();
+        Browsing.save(volunteer);
         volunteer.getByText("Saved by").waitFor();
         assertThat(Browsing.button(volunteer, "Sign")).isDisabled();
         volunteer.getByText("An educator signs and sends").waitFor();
@@ -110,11 +110,11 @@ class SigningPathTest extends BrowserTest {
         browsing.signIn(educator, "educator");
         educator.navigate(address + "/reply");
         educator.getByLabel("The letter").fill("Dear canner,\n\nFrom the educator.");
-        Browsing.button(educator, "Save").click();
+        Browsing.save(educator);
         educator.getByText("Saved by").waitFor();
 
         mine.fill("Dear canner,\n\nFrom the volunteer.");
-        Browsing.button(volunteer, "Save").click();
+        Browsing.save(volunteer);
         Locator choice = volunteer.getByLabel("Saved by somebody else");
         assertThat(choice).containsText("Philippa Yarrow saved this letter");
         assertThat(choice.getByLabel("Their letter")).containsText("From the educator.");
@@ -125,7 +125,7 @@ class SigningPathTest extends BrowserTest {
         volunteer.reload();
         assertThat(choice).containsText("Philippa Yarrow saved this letter");
         Browsing.button(volunteer, "Put theirs under mine").click();
-        Browsing.button(volunteer, "Save").click();
+        Browsing.save(volunteer);
         volunteer.getByText("Saved by").waitFor();
         assertThat(mine).hasValue("Dear canner,\n\nFrom the volunteer.\n\nDear canner,\n\nFrom the educator.");
         educator.reload();
@@ -142,7 +142,7 @@ class SigningPathTest extends BrowserTest {
         letter.waitFor();
         String mine = letter.inputValue().replace("Kind regards", "See you at the fair!\n\nKind regards");
         letter.fill(mine);
-        Browsing.button(page, "Save").click();
+        Browsing.save(page);
         page.getByText("Saved by").waitFor();
 
         page.navigate(address);
@@ -161,7 +161,7 @@ class SigningPathTest extends BrowserTest {
         Browsing.nothingGrave(page, "a letter behind its review");
 
         Browsing.button(page, "Bring the changes in, keep my words").click();
-        Browsing.button(page, "Save").click();
+        Browsing.save(page);
         page.getByText("Saved by").waitFor();
         assertThat(changed).hasCount(0);
         String carried = letter.inputValue();

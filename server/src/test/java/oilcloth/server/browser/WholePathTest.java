@@ -94,7 +94,7 @@ class WholePathTest extends BrowserTest {
         noSidewaysScroll(page, "reply");
         String letter = page.getByLabel("The letter").inputValue() + "P.S. Thank you for the photograph.";
         page.getByLabel("The letter").fill(letter);
-        button(page, "Save").click();
+        Browsing.save(page);
         assertThat(page.getByText("Saved by")).isVisible();
         page.reload();
         assertThat(page.getByLabel("The letter")).hasValue(letter);
