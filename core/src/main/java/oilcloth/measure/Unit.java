@@ -12,6 +12,8 @@ public enum Unit {
     MILLILITRE("ml", Kind.VOLUME, 1),
     DECILITRE("dl", Kind.VOLUME, 100),
     LITRE("l", Kind.VOLUME, 1000),
+    /** A jigger of spirits, an ounce and a half of the bar. */
+    SHOT("shot", Kind.VOLUME, Volume.ML_PER_CUP * 3 / 16),
     PINCH("pinch", Kind.VOLUME, 0.4),
     DROP("drop", Kind.VOLUME, 0.05),
     OUNCE("oz", Kind.MASS, 28.3495),

@@ -46,6 +46,21 @@ final class CannerTime {
     private static final Cue JARS_GOT = Cue.of(
             "\\b(jars|(half - )?pints|quarts) (got|get|had|were given|stayed|stay) (their |a full |about )?$|\\blet (my|the|our|all the|them|those|it) ((half - )?((pint |quart )?jars |pints |quarts ))?(go|run|boil|process)( for)? (about )?$");
 
+    /** "My pears go 20 minutes in quarts". */
+    private static final Cue TAKES =
+            Cue.of("\\b(go|goes|went|get|gets|got|take|takes|took|need|needs|want|wants) (for |about |a full )?$");
+
+    private static final Cue IN_JARS =
+            Cue.of("(in|for) (the |my )?((wide[- ]mouth|glass) )?(quarts|pints|half[- ]pints)\\b(?! (of|with))");
+
+    /** "Quarts get 20 minutes." */
+    private static final Cue QUARTS_GET =
+            Cue.of("^(the |my |and |, )?(pints|quarts|half[- ]pints) (get|got|need|needed) $");
+
+    /** "Coming to a boil takes 20 minutes for quarts". */
+    private static final Cue OTHER_WORK = Cue.of(
+            "\\b(com(e|es|ing)|gett?(ing)?|heat\\w*|warm\\w*|blanch\\w*|steril\\w*|peel\\w*|cool\\w*|chill\\w*|fill\\w*|prep\\w*|wash\\w*|soak\\w*|stand\\w*|cook\\w*|simmer\\w*|bring\\w*|reach\\w*|drop\\w*|load\\w*|pit\\w*|shell\\w*|cut\\w*|before|until|till)\\b");
+
     private static final Cue ONCE_THERE = Cue.of(
             "(once|after|when|from when|as soon as|from the time) .*\\b(boil\\w*|pressure|dial|gauge|pounds?|lbs?|psi|jiggl\\w*|rock\\w*)\\b");
 
@@ -124,6 +139,10 @@ final class CannerTime {
         }
         if (s.isBefore(from, 3, AGAIN)
                 || s.isBefore(from, 6, JARS_GOT) && (s.opensAt(to, 7, IN_A_BOIL) || s.opensAt(to, 12, ONCE_THERE))) {
+            return true;
+        }
+        if (s.isBefore(from, 3, TAKES) && s.opensAt(to, 5, IN_JARS) && !s.has(OTHER_WORK)
+                || s.isBefore(from, 5, QUARTS_GET) && isAlone(s, from - 2, to)) {
             return true;
         }
         // "I run 15 min and they seal"

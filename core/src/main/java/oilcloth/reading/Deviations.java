@@ -47,6 +47,8 @@ final class Deviations {
     /** Food that waited where it is warm. */
     private static final Cue WAITED_OUT = PATTERNS.any("waited");
 
+    private static final Cue HEAT_OFF = PATTERNS.any("off");
+
     /** Where it is tested that food stands. */
     private static final Cue STANDS =
             Cue.of("\\b(brine|salt\\w*|sugar|lime|ice|crock|syrup|vinegar|soak\\w*|water|covered|ferment\\w*)\\b");
@@ -194,6 +196,9 @@ final class Deviations {
                 .or(() -> s.has(ANY_VINEGAR) ? s.find(WEAK) : Optional.empty())
                 .or(() -> draft.facts.times().isEmpty() && !s.has(COOLING) && !s.has(STANDS)
                         ? s.find(WAITED_OUT)
+                        : Optional.empty())
+                .or(() -> draft.filled || draft.inCanner || !draft.facts.times().isEmpty()
+                        ? s.find(HEAT_OFF)
                         : Optional.empty());
         if (odd.isEmpty()) {
             odd = OtherCanner.told(s, draft).or(() -> OtherCanner.slowBoil(s, draft));

@@ -234,7 +234,8 @@ final class HeadspaceFigures {
         boolean tooLong = f.high() > MOST_BARE_INCHES
                 && f.high() <= MOST_INCHES
                 && (!draft.facts.jars().isEmpty() || s.has(FILLS));
-        boolean ends = LIQUID_TO.in(before) && ENDS_CLAUSE.in(after) || draft.filled && isAlone(s, from, to);
+        boolean ends = ENDS_CLAUSE.in(after) && (LIQUID_TO.in(before) || BEHIND_JARS.in(before))
+                || draft.filled && isAlone(s, from, to);
         if (tooLong && !near && ends) {
             // "syrup to 2 inches": no headspace that was tested, and yet it may be one
             draft.doubt(s.span(from, to));
@@ -302,6 +303,9 @@ final class HeadspaceFigures {
     private static boolean isAlone(Sentence s, int from, int to) {
         return from == 0 && (to >= s.size() || to == s.size() - 1 && s.is(to, "."));
     }
+
+    /** "Quarts, two inches, 45 minutes". */
+    private static final Cue BEHIND_JARS = Cue.of("\\b(jars|pints|quarts|half[- ]pints|pts|qts),? ?$");
 
     private static int lastBreak(String before) {
         int at = Math.max(before.lastIndexOf(". "), Math.max(before.lastIndexOf(';'), before.lastIndexOf(',')));

@@ -118,7 +118,7 @@ final class IngredientFinder {
             // "an inch and a half of water"
             return i;
         }
-        Amounts.Found amount = found.get();
+        Amounts.Found amount = CarriedUnit.of(s, draft, i, found.get());
         int salted = Rate.ofSalt(s, guide.lexicon(), draft, i, amount);
         if (salted > i) {
             return salted;
@@ -234,6 +234,7 @@ final class IngredientFinder {
         kinds.stream()
                 .filter(k -> !k.food().equals(match.food()))
                 .forEach(k -> add(s, draft, k.food(), Optional.of(one.times(k.times())), k.at(), k.at() + 1));
+        end = Rate.toLiquid(s, guide.lexicon(), draft, stated, end);
         int last = shared(s, draft, food, SharedAmount.after(s, guide.lexicon(), food, one, end), place);
         // "9 cups onions and peppers (4 of onion, 5 of pepper)" breaks up what was read
         return Brackets.used(

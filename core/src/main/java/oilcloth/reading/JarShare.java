@@ -32,7 +32,8 @@ final class JarShare {
     private static final int FEW_WORDS = 6;
 
     private static final Cue JARS = Cue.of("\\b(pints|quarts|jars)\\b");
-    private static final Pattern NAMES_JARS = Pattern.compile("(?i)\\b(pints|quarts|jars|qts|pts)\\b");
+    private static final Pattern NAMES_JARS =
+            Pattern.compile("(?i)\\b(pints|quarts|jars|qts|pts|(each|every) (hot )?(jar|pint|quart|half[- ]pint))\\b");
 
     /** "2 T bottled lemon in the bottom, pressed till the juice came". */
     private static final Cue IN_THE_BOTTOM =

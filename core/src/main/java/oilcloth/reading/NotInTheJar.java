@@ -287,17 +287,25 @@ final class NotInTheJar {
 
     /** "Out on fish hatchery road", "from the corn festival": a food in the name of a place. */
     private static final Cue PLACE = Cue.of(
-            "(\\w+ )?(road|rd|street|st|lane|ln|creek|river|lake|hill|hills|avenue|ave|drive|hatchery|festival|church|hollow|valley|mountain|county|township|school|bay|island|ridge|fair|days)\\b");
+            "(\\w+ )?(road|rd|street|st|lane|ln|creek|river|lake|hill|hills|avenue|ave|drive|hatchery|festival|church|hollow|valley|mountain|county|township|school|bay|island|ridge|fair|days|flats?|falls|springs|corners?|junction|crossing|gap|grove|heights|mills?|city|meadows?|canyon|mesa|prairie|bluffs?|forks?|bend)\\b");
 
     private static final Cue AT =
             Cue.of("\\b(on|out|at|near|off|from|up|by|in|over|along|down) (the |our |old )?(\\w+ )?$");
 
     private static boolean isPlace(Sentence s, int i, int end) {
-        boolean place = !s.isItem() && s.opensAt(end, 2, PLACE) && s.isBefore(i, 3, AT);
+        boolean place = !s.isItem() && s.opensAt(end, 2, PLACE) && (s.isBefore(i, 3, AT) || isProperName(s, i, end));
         if (place) {
             s.claim(end, Math.min(s.size(), end + 2));
         }
         return place;
+    }
+
+    /** "Address is Tallow Flats": both words with a capital, within a sentence. */
+    private static boolean isProperName(Sentence s, int i, int end) {
+        return i > 0
+                && end < s.size()
+                && Character.isUpperCase(s.token(i).raw().charAt(0))
+                && Character.isUpperCase(s.token(end).raw().charAt(0));
     }
 
     /** "Peach-free", "egg free". @param end the token behind the food */

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
 import oilcloth.measure.Headspace;
@@ -57,7 +58,7 @@ final class PhraseFacts {
                     "juice"),
             Phrase.of(
                     POUR
-                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\b(hot|boiling) water to (cover|fill)\\b(?![^.;]{0,12}\\b(boil|simmer|cook|bring|heat|soak|blanch)\\w*)|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\b(topped|fill|fills|filled|filling)( (it|them|mine|each (one|jar)|the (jars?|rest)))? (up )?with (hot |boiling |cold |plain )*water\\b(?![^.;]{0,20}(over the lids|over the jars|above|canner))|\\b(hot|boiling) water over (them|it|that|the (tomatoes|fruit|beans|jars of))\\b|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
+                            + "[^.;]{0,40}\\b((hot|boiling|fresh|clean|cooking|plain|their cooking)[ ,]*)+water\\b(?![^.;]{0,20}(over the lids|over the jars|above))|\\b(packed|canned|pack|covered|tomatoes|halves|slices|pieces) in (hot |boiling |plain )?water\\b|\\b(raw|packed|pack|peeled),? with (hot |boiling |plain )?water\\b(?! ?-?bath)|^(hot |boiling |plain )?water (up )?to (within )?(half|a|an|one|1|1/2|½)\\b|\\b(hot|boiling) water to (cover|fill)\\b(?![^.;]{0,12}\\b(boil|simmer|cook|bring|heat|soak|blanch)\\w*)|\\bwater (to|until it) (cover|fill)s? (them|the (tomatoes|fruit|beans|peaches|pears))|\\b(topped|fill|fills|filled|filling)( (it|them|mine|each (one|jar)|the (jars?|rest)))? (up )?with (hot |boiling |cold |plain )*water\\b(?![^.;]{0,20}(over the lids|over the jars|above|canner))|\\b(hot|boiling) water over (them|it|that|the (tomatoes|fruit|beans|jars of))\\b|\\b(hot |boiling )?water (they|it|these|the (tomatoes|tomatillos|pears|peaches|fruit|beans|beets|carrots|corn|peas|okra)) (was |were )?(cooked|boiled|simmered|heated) in\\b",
                     "water"),
             Phrase.of(
                     POUR + "[^.;]{0,40}\\bsyrup\\b|\\bin (a )?(very )?(light |thin |medium |heavy )*syrup\\b", "syrup"),
@@ -73,18 +74,29 @@ final class PhraseFacts {
     /** Said of nothing else than the jar, whatever sentence it stands in. */
     private static final JarCue NO_HEADSPACE = new JarCue(
             p(
-                    "\\b(no|without|leave no|leaving no|left no|not? any|zero|0) head ?(space|room)\\b(?! (is |was )?(needed|required|given|stated|listed|figure|problems?|issues?|trouble|in the|on the))|\\b(no|hardly any|barely any) (space|room|air) (to speak of|at all|at the top|left at the top|on top)\\b"),
+                    "\\b(no|without|leave no|leaving no|left no|not? any|zero|0) head ?(space|room)\\b(?! (is |was )?(needed|required|given|stated|listed|figure|problems?|issues?|trouble|in the|on the))|\\bleav(e|es|ing) (nothing|none)(?= ?([.,;]|$|at|on|up))|\\b(so )?(they|it|food|liquid|syrup|juice|fruit) (just |nearly )?touch(es|ing)? the lids?\\b|\\bfull,? (with )?no (air|space|room)\\b|\\b(no|hardly any|barely any) (space|room|air) (to speak of|at all|at the top|left at the top|on top)\\b"),
             0,
             0.125);
+
+    /** "Hot in quarts, to the top". */
+    private static final JarCue JARS_TO_THE_TOP = new JarCue(
+            p(
+                    "\\b(jars|pints|quarts|half[- ]pints),? (right |clear |all the way |up )?to the (very )?(top|lid)\\b(?= ?([.,;]|$))"),
+            0,
+            0.125);
+
+    /** Cues that are of a jar in whatever sentence they stand. */
+    private static final Set<JarCue> PLAIN = Set.of(NO_HEADSPACE, JARS_TO_THE_TOP);
 
     private static final List<JarCue> CUES = List.of(
             new JarCue(
                     p(
-                            "\\b(fill|filled|full|up|level|pack|packed|stuff|stuffed)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
+                            "\\b(fill|filled|full|up|level|pack|packed|stuff|stuffed)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\b(jars|pints|quarts|half[- ]pints),? (right |clear |all the way |nearly )?to the (very )?top\\b(?= ?([,.;]|$))|\\bbrim ?full\\b"),
                     0,
                     0.125),
             new JarCue(p("\\b(a )?hair('s breadth)? (of|from|below|under|off) the (rim|top|brim|lip)\\b"), 0, 0.125),
             NO_HEADSPACE,
+            JARS_TO_THE_TOP,
             new JarCue(p("\\bjust (under|below|shy of) the (rim|top|brim)\\b"), 0.125, 0.25),
             new JarCue(p("\\b(first|top) thread\\b"), 0.125, 0.375),
             new JarCue(p("\\b(second|2nd) thread\\b|\\bbottom of the threads?\\b"), 0.375, 0.75),
@@ -123,7 +135,7 @@ final class PhraseFacts {
             p("^((it's|it is|mine is|that's|that is) )?(a )?weighted( one| kind| type| canner)?[.]?$");
 
     private static final Cue PARTIAL = p(
-            "\\b(two|three|four|some|a few|several|[2-9])( (of )?(the |my )?(jars|pints|quarts|half[- ]pints|them))\\b[^.;]{0,20}\\b(half|partly|partially)[- ](full|filled)\\b(?! of (juice|liquid|broth|syrup))|\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)(?! (an? |of an? )?inch| in\\b)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
+            "\\b(two|three|four|some|a few|several|[2-9])( (of )?(the |my )?(jars|pints|quarts|half[- ]pints|them))\\b[^.;]{0,20}\\b(half|partly|partially)[- ](full|filled)\\b(?! of (juice|liquid|broth|syrup))|\\b(last|one|final|odd) (jar|pint|quart)\\b[^.;]{0,40}\\b((half|partly|partially|two[- ]thirds)(?! (an? |of an? )?inch| in\\b)( (full|filled))?|(only|not quite|not|wasn't|isn't|was not|is not)( (quite|half|partly|three quarters|two[- ]thirds))* (full|filled))|\\b(jars|pints|quarts|half[- ]pints),? (all |only |just |about |filled )*(half|three[- ]quarters|two[- ]thirds|partly)([- ]full| filled)?(?= ?[.,;])|\\b(half[- ]full|partly full|partially filled|half[- ]filled|not full) (jar|pint|quart)|\\b(jar|pint|quart)\\b[^.;]{0,20}\\b(was|is|were|came out|came up|ended up|turned out) (only )?(about )?(half|partly|two thirds|three quarters) full\\b");
     private static final Cue PARTIAL_COLD = p("\\b(fridge|refrigerat\\w*|eat|ate|freez\\w*|right away|supper)\\b");
     private static final Cue BUBBLES =
             p("\\b(bubbles?|debubble|air (pockets?|bubbles?)|run a (knife|spatula|chopstick|skewer))\\b");
@@ -133,7 +145,7 @@ final class PhraseFacts {
     private static final Minutes NOT_BOILED = Minutes.of(1);
 
     private static final Cue NOT_STERILE = p(
-            "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry|dish ?washer|dish (rack|pan|drainer)|sink)\\b|\\b(jars|pints|quarts)( (hot|warm|clean))?( right| straight)? (out of|from) (the|my|our) dish ?washer\\b(?![^.;]*\\b(boil|steril)\\w*)|\\b(jars|pints|quarts)\\b[^.;]{0,40}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(jars|pints|quarts)\\b[^.;]{0,60}\\b(washed|rinsed)\\b[^.;]{0,40}\\b(no|without) (boil|steril|scald)\\w*|\\b(jars|pints)\\b[^.;]{0,50}\\b(not|never|but not|un) ?(been )?(boiled|sterili[sz]ed|scalded)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (bother (to |with |about )?)?(boil|sterili[sz]e|scald|boiling|sterili[sz]ing|scalding) (the |my |any )?(empty |clean )*jars\\b");
+            "\\b(straight|right|fresh) (from|out of|off) (of )?(the|my|our) (cupboard|shelf|box|cellar|cabinet|drainer|store|case|pantry|dish ?washer|dish (rack|pan|drainer)|sink)\\b|\\b(jars|pints|quarts)( (hot|warm|clean))?( right| straight)? (out of|from) (the|my|our) dish ?washer\\b(?![^.;]*\\b(boil|steril)\\w*)|\\b(jars|pints|quarts)\\b[^.;]{0,40}\\b(just|only) (washed|rinsed|wiped)\\b|\\b(jars|pints|quarts)\\b[^.;]{0,60}\\b(washed|rinsed)\\b[^.;]{0,40}\\b(no|without) (boil|steril|scald)\\w*|\\b(jars|pints|glasses)\\b[^.;]{0,50}\\b(not|never|but not|un) ?(been )?(boiled|sterili[sz]ed|sterile|scalded)\\b|\\b(unsterili[sz]ed|unsterile|non-?sterile|unboiled|unscalded) (\\w+ )?(jars|pints|half[- ]pints|glasses)\\b|\\b(just|only) (washed|rinsed|wiped)( out)? (the |my )?jars\\b|\\b(did not|didn't|don't|do not|never) (bother (to |with |about )?)?(boil|sterili[sz]e|scald|boiling|sterili[sz]ing|scalding) (the |my |any )?(empty |clean )*jars\\b");
     private static final Cue PER_THOUSAND = p(
             "\\b(add|adds|plus|extra)\\b[^.;]{0,12}?(\\d+|one|two|a) (extra )?min(ute)?s?\\b[^.;]{0,16}\\b(per|for every|for each|each|every) (1,?000|thousand)|\\b(1|2|one|two|a) (extra |more )?min(ute)?s? (more|extra|longer|over) (per|for every|for each|each|every) (1,?000|thousand)");
     private static final Cue INTO_CANNER = p(
@@ -261,12 +273,13 @@ final class PhraseFacts {
         if (told.isPresent() && !told.get().value().cue()) {
             // "leave half an inch … I fill mine to the brim": what is done speaks against what was said
             s.find(NO_HEADSPACE.pattern())
+                    .or(() -> s.find(JARS_TO_THE_TOP.pattern()))
                     .or(() -> filling && !water ? s.find(CUES.get(0).pattern()) : Optional.empty())
                     .ifPresent(r -> draft.doubt(r));
         }
         if (told.isEmpty()) {
             for (JarCue cue : CUES) {
-                Optional<Range> r = cue == NO_HEADSPACE || filling && !water ? s.find(cue.pattern()) : Optional.empty();
+                Optional<Range> r = PLAIN.contains(cue) || filling && !water ? s.find(cue.pattern()) : Optional.empty();
                 if (r.isPresent()) {
                     draft.facts.headspace(Fact.read(
                             new HeadspaceStated(Headspace.ofInches(cue.least()), Headspace.ofInches(cue.most()), true),

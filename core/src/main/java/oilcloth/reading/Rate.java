@@ -89,6 +89,48 @@ final class Rate {
         return end;
     }
 
+    private static final Cue TO_EACH = Cue.of("(for|to|per|with|and) (each|every) |per ");
+
+    /**
+     * "A cup of water for each cup of vinegar", just listed: as much as the vinegar comes to; in doubt where nobody knows how
+     * much that is.
+     *
+     * @param end the token behind what was listed
+     * @return the token behind the acid or water it is told by; {@code end} where it is told by none
+     */
+    static int toLiquid(Sentence s, Lexicon lexicon, Draft draft, Amount rate, int end) {
+        int last = draft.ingredients.size() - 1;
+        int unit = s.is(end + 1, "each") || s.is(end + 1, "every") ? end + 2 : end + 1;
+        Optional<Units.Found> base = s.opensAt(end, 3, TO_EACH) ? Units.at(s.tokens(), unit) : Optional.empty();
+        if (last < 0
+                || base.filter(b -> b.unit().kind() == Unit.Kind.VOLUME).isEmpty()
+                || base.get().next() + 1 >= s.size()) {
+            return end;
+        }
+        int name = s.is(base.get().next(), "of")
+                ? base.get().next() + 1
+                : base.get().next();
+        Optional<Lexicon.Match> other = s.food(lexicon, name).filter(m -> isLiquid(m.food()));
+        if (other.isEmpty() || !isLiquid(draft.ingredients.get(last).food())) {
+            return end;
+        }
+        int behind = name + other.get().length();
+        Ingredient listed = draft.ingredients.get(last);
+        double told = listed(draft, Unit.Kind.VOLUME, f -> f.group()
+                .equals(other.get().food().group()));
+        if (told > 0) {
+            Amount all = rate.times(told / base.get().unit().inBase());
+            draft.ingredients.set(last, listed.withAmount(all, listed.range().to(s.span(end, behind))));
+        } else {
+            draft.doubt(s.span(end, behind));
+        }
+        return behind;
+    }
+
+    private static boolean isLiquid(Food food) {
+        return food.isAcidulant() || food.kind() == FoodClass.WATER;
+    }
+
     /** "Of the shredded cabbage" behind the pounds. */
     private static int behindName(Sentence s, Lexicon lexicon, int from) {
         for (int k = from;

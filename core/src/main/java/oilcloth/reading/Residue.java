@@ -28,6 +28,11 @@ final class Residue {
     /** "3/4 the depth of the kernel". */
     private static final Cue OF_THE_DEPTH = Cue.of("(of )?(the |its |their )?(depth|way (down|through)|of the way)\\b");
 
+    /** "6 lb cucumbers, sliced 3/16, 8 cups onions": how thick. */
+    private static final Cue CUT = Cue.of("\\b(slice|dice|cube|shred)(d|s)?( (at|to|about|them))? $");
+
+    private static final Cue ENDS = Cue.of("^ ?([,;.)]|$)");
+
     private static final Cue PINGED = Cue.of(
             "(are |were |is )?(all )?(down|up and down)\\b(?! (to|from))|seal(ed|s)\\b|(did not|didn't)( seal)?(?=[^.;]{0,24}\\b(ate|eaten|eat|fridge|refrigerat\\w*|freez\\w*|froze|reprocess\\w*)\\b)|jars in\\b|(jars?|pints?|quarts?|lids?|of them) (all )?(have |has )?(pinged|popped|sealed|ping|pop|seal|came out|are sealed)\\b");
 
@@ -77,6 +82,7 @@ final class Residue {
                     || isClub(s, i)
                     || isAcidReading(s, i)
                     || isAge(s, i)
+                    || s.token(i).raw().contains("/") && s.isBefore(i, 3, CUT) && s.isAround(i + 1, 0, 1, ENDS)
                     || BareFigure.isToldAgain(s, draft, i)) {
                 s.claim(i, i + 1);
                 continue;
@@ -99,6 +105,7 @@ final class Residue {
                     && !isTime(s, i)
                     && !Degrees.are(s, i)
                     && !isVenting(s, i)
+                    && !(s.isBefore(i, 5, WE_ARE) && s.is(i + 1, ")") && isBelow(s, draft, i))
                     && !isCountOfJars(s, i)
                     && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "")
                     && !s.opensAt(i + 1, 4, OF_THE_DEPTH);
@@ -109,6 +116,20 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
+    }
+
+    /** "Up to 1,000 feet, which we are (960)". */
+    private static final Cue WE_ARE =
+            Cue.of("\\b(which|as|and|so|since|where) (we|i|ours)( all)? ?('re|'m|are|am|is)( just| well)? \\( $");
+
+    /** Whether a figure is of a place no higher than is known already. */
+    private static boolean isBelow(Sentence s, Draft draft, int i) {
+        return Numbers.at(s.tokens(), i)
+                .filter(f -> draft.facts
+                        .altitude()
+                        .filter(a -> f.high() <= a.value().feet())
+                        .isPresent())
+                .isPresent();
     }
 
     /** What the other readers of figures make of it. */

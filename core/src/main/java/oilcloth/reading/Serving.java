@@ -141,6 +141,7 @@ final class Serving {
     /** "We put noodles in when we open it", and nothing else in the sentence. */
     private static final Cue PUT_IN_LATER = Cue.of(
             "^(the )?(i|we|she|he|they|kids|family)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)? (the |some |a little |our |cooked |fresh |egg )*\\w+( (and|or) \\w+)?( in)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?)( (it|them|one|a jar|the jar))?[.!]?$"
+                    + "|^(the |some |any )?[a-z]+( (and|or) [a-z]+)? (i|we|she|he|they)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)?( later)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?|heats?)( (it|them|one|a jar|the jar))?( up)?[.!]?$"
                     + "|^(the |some )?[a-z]+( (and|or) [a-z]+)? (goes|go) in (at (supper(time)?|dinner(time)?|the table|serving)|(when|once|after) (i|we|you|they) (eat|serve|open)( (it|them|one))?)[.!]?$"
                     + "|^[a-z ]{2,30} (may|can|could|should|is|are|gets?)( (also|then|always))*( be)? (stirred in|added|mixed in|put in|sprinkled on)( fresh)?,? (just )?((when|once|after|before) (i|we|you|they) (opens?|serves?|eats?)( (it|them|one|a jar|the jars?))?|(at|before|for) serving( time)?)[.!]?$");
 

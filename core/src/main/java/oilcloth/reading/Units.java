@@ -39,6 +39,7 @@ final class Units {
         put(Unit.POUND, "lb", "lbs", "pound", "pounds", "#");
         put(Unit.GRAM, "g", "gr", "gm", "gms", "gram", "grams", "gramme", "grammes");
         put(Unit.KILOGRAM, "kg", "kgs", "kilo", "kilos", "kilogram", "kilograms");
+        put(Unit.SHOT, "shot", "shots", "jigger", "jiggers");
         put(Unit.PINCH, "pinch", "pinches", "dash", "dashes");
         put(Unit.DROP, "drop", "drops");
         put(Unit.CLOVE, "clove", "cloves", "cl");

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import oilcloth.acidity.AcidPerJar;
 import oilcloth.check.Findings;
 import oilcloth.check.Message;
 import oilcloth.check.Question;
@@ -55,6 +56,12 @@ final class RowNeeds {
                 .anyMatch(f -> f.isCitrusJuice() || f.name().equals("citric acid"));
     }
 
+    /** As much in every jar as the row has; what the meat was soaked in is poured off. */
+    private static boolean hasAcidPerJar(Subject s) {
+        return s.jars().stream()
+                .allMatch(jar -> AcidPerJar.of(s.recipe(), s.acidRules(), jar).isEnough());
+    }
+
     private static Predicate<Subject> says(String words) {
         Cue cue = Cue.of(words);
         return s -> s.said().anywhere(cue).isPresent();
@@ -74,7 +81,7 @@ final class RowNeeds {
 
     private static final List<Need> NEEDS = List.of(
             always("clams", RowNeeds::hasAcid, "ask.seafood-acid", "acid.missing"),
-            always("crab-hot", RowNeeds::hasAcid, "ask.seafood-acid", "acid.missing"),
+            always("crab-hot", RowNeeds::hasAcidPerJar, "ask.seafood-acid", "acid.missing"),
             always(
                     "smoked-fish",
                     says("\\b(4|four) (qts?|quarts) (of )?(the )?(cool |cold |tap )*water\\b"),

@@ -25,7 +25,7 @@ final class StepNeeds {
     private static final Cue HALF_SOLIDS =
             Cue.of("\\bhalf[- ]?(full|way|solids)|\\bhalf\\b[^.]{0,20}\\b(solids|solid|vegetables|with the)");
     private static final Cue SOAKED = Cue.of(
-            "(?<!\\b(not|never|without|no|n't|weren't|didn't) )\\bsoak\\w*|\\brehydrat\\w*|\\boff (the )?heat\\b[^.;]{0,30}\\bhours?\\b|\\b(stand|stood)\\b[^.;]{0,24}\\b(hours?|overnight)\\b|\\b(sit|sat|set|rest|rested)( for)? (an|one|1|two|2) (full )?hours?\\b(?=[^.;]{0,16}\\b(drain|rins)\\w*)");
+            "(?<!\\b(not|never|without|no|n't|weren't|didn't) )\\bsoak\\w*|\\brehydrat\\w*|\\boff (the )?heat\\b[^.;]{0,30}\\bhours?\\b|\\b(stand|stood)\\b[^.;]{0,24}\\b(hours?|overnight)\\b|\\b(cover\\w*|water|in|under)\\b[^.;]{0,16}\\bwater\\b[^.;]{0,16}\\bovernight\\b|\\b(sit|sat|set|rest|rested)( for)? (an|one|1|two|2) (full )?hours?\\b(?=[^.;]{0,16}\\b(drain|rins)\\w*)");
 
     private static final String BEANS = "\\b(beans|pintos|peas|limas|lentils|garbanzos|chickpeas)\\b";
 

@@ -91,6 +91,11 @@ class IngredientLinesTest {
             12 cups tomatoes (about 9 lb tomatoes and 2 lb onions) | tomato 12 cups; tomato 9 lb; onion 2 lb
             9 cups onions and peppers (4 of onion, 5 of pepper) | onion 4½ cups; hot pepper, mixed 4½ cups
             3 tbsp mustard seed (1 tsp per pint jar) | mustard seed 3 Tbsp
+            2 cups olive oil and 2 of corn oil | olive oil 2 cups; vegetable oil 2 cups
+            4 lb tomatoes, 2 of onions | tomato 4 lb; onion 2 lb
+            a shot of rum | brandy 1 shot
+            4 cups vinegar (5%), a cup of water for every cup of vinegar | vinegar, white 5% 4 cups; water 4 cups
+            4 cups vinegar (5%), 1/2 cup water per cup of vinegar | vinegar, white 5% 4 cups; water 2 cups
             1 box 1 3/4 oz powdered pectin | pectin, regular powdered 1¾ oz
             cinnamon 2 sticks | cinnamon 2 sticks
             cloves 12 | cloves 12

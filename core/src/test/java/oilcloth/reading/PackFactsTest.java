@@ -38,6 +38,8 @@ class PackFactsTest {
             Raw in quarts, boiling water to cover, half inch. | water
             Filled hot jars with tomatoes and the hot cooking liquid. | none
             Covered with boiling water to cover and simmered. | water
+            Whole, peeled, raw, with hot water. | water
+            Water to half an inch. | water
             """)
     void liquid(String told, String liquid) {
         var liquids = Facts.values(Read.facts("Whole tomatoes. " + told).liquids());

@@ -88,6 +88,9 @@ class ProcessFactsTest {
             Into boiling water two, three minutes, then loosely in the pints. Vented. Then it was eleven pounds and thirty minutes. | 30
             made a syrup (1 qt water), boiled the pears in it 5 min. hot pints, syrup, wiped the rims. waterbath 20 min. | 20
             Simmer 20 minutes after it comes to a boil. Fill hot pints. 25 minutes in the canner. | 25
+            They go 40 minutes in quarts, boiling water. | 40
+            Raw, boiling water canner. Quarts get 25 minutes. | 25
+            Coming to a boil takes 20 minutes for quarts. Then 45 minutes in the canner. | 45
             """)
     void minutesOfTheProcess(String text, String minutes) {
         assertThat(Read.facts("Beans\n" + text).times().stream()
@@ -259,6 +262,8 @@ class ProcessFactsTest {
             to an inch from the top, then boiling water, 1/2 in. headspace | 0.5
             boiling water, salt, 3/4 inch. Vented ten minutes. | 0.75
             hot juice over, leaving 1/2 inch. | 0.5
+            quarts, to the very top, boiling water bath. | 0
+            so full they touch the lids. | 0
             with the boiling water over them and an inch left, half a teaspoon of salt. | 1
             """)
     void inchesOfHeadspace(String text, double inches) {
@@ -321,6 +326,7 @@ class ProcessFactsTest {
             4 quarts of tomatoes, chopped
             2 pints vinegar
             Two quarts... sorry, 3 quarts of water in the canner.
+            My pressure canner, it's a 21 quart, is new.
             """)
     void potsAndMeasuresAreNoJars(String text) {
         assertThat(Read.facts("Pears\n" + text).jars()).isEmpty();

@@ -28,7 +28,7 @@ public final class PackLiquid implements Check {
 
     /** "Raw pints with a little water". */
     private static final Cue WITH_WATER = Cue.of(
-            "\\b(jars?|pints?|quarts?|half[- ]pints?|raw|packed)( jars?)?,? (with|and) (a |an |the |some |little |bit |splash |half |cup |of |hot |boiling |warm |salted |tablespoons? )*(water|broth|stock|brine|tomato juice)\\b(?! ?-?bath)(?! in the canner)|\\bwith (hot |boiling |chicken |beef |some |salted |plain )*(broth|stock|water|brine) (to cover|over|on top|poured)\\b");
+            "\\b(jars?|pints?|quarts?|half[- ]pints?|raw|packed)( jars?)?,? (with|and) (a |an |the |some |little |bit |splash |half |cup |of |hot |boiling |warm |salted |tablespoons? )*(water|broth|stock|brine|tomato juice)\\b(?! ?-?bath)(?! in the canner)|(?<!\\b(no|without|any|never|of) )(?<!\\b(no|without|any) (hot|more|extra) )\\b(hot |boiling )?(water|broth|stock) (is |was |gets |got )?(added|poured (over|in|on)|to cover|over (the (meat|fish|pieces|chicken|chunks|top of the meat)|to the top))\\b|\\bwith (hot |boiling |chicken |beef |some |salted |plain )*(broth|stock|water|brine) (to cover|over|on top|poured)\\b");
 
     private static final Set<FoodClass> MEATS = Set.of(FoodClass.MEAT, FoodClass.SEAFOOD);
 
