@@ -170,6 +170,7 @@ final class FigureFacts {
                         || draft.facts.vented().isPresent();
         if (u.is("psi")
                 || PressurePounds.at(s, unit)
+                || u.is("#") && PressurePounds.alone(s, draft, i, unit)
                 || told && (PressurePounds.alone(s, draft, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
             if (f.high() == 0 && s.isAround(unit + 1, 0, 4, ALL_ALONG)) {
                 draft.doubt(s.span(i, unit + 1));

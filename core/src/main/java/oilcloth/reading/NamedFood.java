@@ -15,6 +15,7 @@ final class NamedFood {
         return isVerb(s, i) || isOnALabel(s, i) || isOfTheShell(s, i)
                 ? Optional.empty()
                 : leaves(s, lexicon, i)
+                        .or(() -> bananas(s, lexicon, i))
                         .or(() -> lexicon.at(s.tokens(), i))
                         .map(m -> lexicon.turnedRound(s.tokens(), i, m).orElse(m));
     }
@@ -74,6 +75,20 @@ final class NamedFood {
             greens--;
         }
         return lexicon.at(List.of(s.token(i), s.token(greens)), 0).map(m -> new Lexicon.Match(m.food(), 1));
+    }
+
+    private static final Cue OF_PEPPERS = Cue.of("\\bpeppers? [(:,] ?((hot|sweet|mild|yellow|mostly|the|i used) )*$");
+
+    /** "Hot peppers (yellow banana)": no fruit. */
+    private static Optional<Lexicon.Match> bananas(Sentence s, Lexicon lexicon, int i) {
+        if (!(s.is(i, "banana") || s.is(i, "bananas")) || !s.isBefore(i, 6, OF_PEPPERS)) {
+            return Optional.empty();
+        }
+        int peppers = i - 1;
+        while (!s.token(peppers).norm().startsWith("pepper")) {
+            peppers--;
+        }
+        return lexicon.at(List.of(s.token(i), s.token(peppers)), 0).map(m -> new Lexicon.Match(m.food(), 1));
     }
 
     private static final Pattern SHELLFISH =

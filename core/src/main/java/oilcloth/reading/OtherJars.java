@@ -20,7 +20,9 @@ final class OtherJars {
 
     /** Of another time; its first words say which. */
     private static final Cue OTHER_TIME = Cue.of(
-            OPENING + "((just )?last (time|" + SEASON + "|" + SEASON
+            OPENING
+                    + "(before,|(previously|formerly|in the past)\\b|(back )?(down |up |over )?(at|in) (our|my|the) (old|last|previous|former) (house|place|home|town|farm|kitchen)\\b|(just )?last (time|"
+                    + SEASON + "|" + SEASON
                     + "'s)\\b|the (" + SEASON
                     + ") (before( last)?|of|that|i|we)\\b|(back )?in (the )?(19|20)\\d\\d\\b|back in [a-z]+\\b|"
                     + SOME + " " + SEASON + "s (ago|back)\\b|(years|long) ago\\b|the (very )?first (" + SEASON

@@ -111,6 +111,9 @@ final class PressurePounds {
     /** "40 minutes 10 lb". */
     private static final Cue MINUTES = Cue.of("\\bmin(ute)?s?( \\.)? $");
 
+    /** "55 min 10#": so long is no blanching, and the pounds behind it are none of produce. */
+    private static final Cue MANY_MINUTES = Cue.of("\\b([2-9]\\d|1\\d\\d) min(ute)?s?( \\.)? $");
+
     /** "12 lb (3,500 ft)". */
     private static final Cue OF_HEIGHT = Cue.of("\\b(ft|feet|elev\\w*|alt\\w*|sea level|dial|weighted|gauge)\\b|\\d'");
 
@@ -120,12 +123,15 @@ final class PressurePounds {
     /** "Vented 10. 11 pounds. 30 min quarts": nothing else in the sentence, once the canner has been told and something is in it. */
     static boolean alone(Sentence s, Draft draft, int figure, int unit) {
         Token u = s.token(unit);
-        if (!isFull(draft) && draft.facts.gauge().isEmpty()) {
+        boolean behindMinutes = s.isBefore(figure, 3, MANY_MINUTES);
+        if (!isFull(draft) && draft.facts.gauge().isEmpty() && !behindMinutes) {
             return false;
         }
         boolean ends = unit + 1 >= s.size()
                 || s.is(unit + 1, ".")
-                        && (unit + 2 == s.size() || s.token(unit + 2).isNumber())
+                        && (unit + 2 == s.size()
+                                || s.token(unit + 2).isNumber()
+                                || unit + 3 == s.size() && s.token(unit + 2).kind() == Token.Kind.SIGN)
                 || s.opensAt(unit + 1, 3, ROCKING)
                 || s.is(unit + 1, ",") && s.has(TIMED)
                 || s.is(unit + 1, "(") && OF_HEIGHT.in(inBracket(s, unit + 1));

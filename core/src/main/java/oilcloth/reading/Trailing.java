@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import oilcloth.recipe.Fact;
+import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
@@ -55,6 +56,8 @@ final class Trailing {
                     .ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
         List<Range> read = understood(s, draft);
+        // "pints of sausage, ground": read by the sausage already
+        Set<String> forms = Facts.values(draft.facts.forms());
         List<Range> idle = s.has(IDLE)
                 ? IDLE.matcher(s.low())
                         .results()
@@ -78,7 +81,10 @@ final class Trailing {
                         ? "acid"
                         : overlaps(fills, token) ? "filling" : next && place.equals("acid") ? "" : place;
             }
-            boolean known = token != null && (s.isClaimed(i) || overlaps(read, token));
+            boolean known = token != null
+                    && (s.isClaimed(i)
+                            || overlaps(read, token)
+                            || forms.contains(s.token(i).norm()));
             boolean open = token != null && s.token(i).kind() != Token.Kind.SIGN && !known;
             behind = known ? 0 : behind + 1;
             if (open && run < 0 && !place.isEmpty() && behind <= REACHES.get(place)) {
