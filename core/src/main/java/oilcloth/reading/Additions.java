@@ -22,7 +22,7 @@ final class Additions {
 
     /** "stir in the gloop": something went in, and nothing in it is known. */
     static void read(Sentence s, Draft draft) {
-        if (!s.has(Vocabulary.ADD) || NothingSaid.by(s)) {
+        if (!s.has(Vocabulary.ADD) || NothingSaid.by(s) || Hearsay.isDisowned(s)) {
             return;
         }
         Matcher verb = Vocabulary.ADD.matcher(s.low());
@@ -47,6 +47,23 @@ final class Additions {
     /** "I use all colors", "keep adding quarters": of what is named already. */
     private static final Set<String> SORTS = Set.of("colors", "colours", "sizes", "shapes", "quarters", "halves");
 
+    /** "I was told to include my elevation": put into the letter. */
+    private static final Set<String> OF_A_LETTER = Set.of(
+            "elevation",
+            "altitude",
+            "address",
+            "phone",
+            "photo",
+            "picture",
+            "name",
+            "question",
+            "label",
+            "labels",
+            "stamp",
+            "envelope",
+            "details",
+            "county");
+
     private static void judge(Sentence s, Draft draft, int start, int end) {
         int words = 0;
         int first = -1;
@@ -58,7 +75,9 @@ final class Additions {
                 continue;
             }
             String word = s.token(i).norm();
-            if (SORTS.contains(word) || word.equals("else") && (s.is(i - 1, "all") || s.is(i - 1, "everything"))) {
+            if (SORTS.contains(word)
+                    || OF_A_LETTER.contains(word)
+                    || word.equals("else") && (s.is(i - 1, "all") || s.is(i - 1, "everything"))) {
                 return;
             }
             if (StepWords.isManner(word) || word.equals("well") || word.endsWith("ed") && StepWords.isKnown(word)) {

@@ -28,7 +28,7 @@ final class Hearsay {
 
     /** "My cousin swears by aspirin but I don't", "I used to reuse lids, I've stopped": told, and not done. */
     private static final Cue DISOWNED = Cue.of(
-            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more)?[.!]?$|\\bbut (i|we) (gave|have given|'ve given) (that|it) up( (many |some |a few )?(years|ages|long) ago| long since)?[.!]?$|\\bbut (i|we)('ve| have)? (quit|stopped)( (that|doing (that|it|so)))?( (many |some |a few )?years ago)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
+            "\\bbut (i|we) (don'?t|didn'?t|never|won'?t|wouldn'?t|do not|did not|haven'?t|would never|never (do|did|have))( do| did| do that| did that| any ?more| (hold with|believe in|trust|go for|care for|agree with|approve of) (it|that|them|such))?[.!]?$|\\bbut (i|we) (gave|have given|'ve given) (that|it) up( (many |some |a few )?(years|ages|long) ago| long since)?[.!]?$|\\bbut (i|we)('ve| have)? (quit|stopped)( (that|doing (that|it|so)))?( (many |some |a few )?years ago)?[.!]?$|\\bi wish (she|he|they|people|folks) (wouldn'?t|didn'?t|would stop|would quit)\\b|\\bused to\\b.*\\b(i|we)( have|'ve) (stopped|quit)\\b");
 
     /** "My neighbor swears you can just water bath them for 3 hours but I told her no way". */
     private static final Cue REFUSED = Cue.of(

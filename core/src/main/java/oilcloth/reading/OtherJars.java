@@ -105,7 +105,7 @@ final class OtherJars {
                         || s.has(NOT_DONE) && s.has(GOOD) && !s.has(ADVISES));
     }
 
-    private static boolean isOfAnotherTime(Sentence s) {
+    static boolean isOfAnotherTime(Sentence s) {
         if (!s.has(OTHER_TIME) || s.has(NOT_DONE) && s.has(GOOD)) {
             return false;
         }

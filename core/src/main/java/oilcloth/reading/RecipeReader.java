@@ -250,6 +250,7 @@ public final class RecipeReader {
         int foods = draft.ingredients.size();
         int unread = draft.unread.size();
         int unknown = draft.unknownThings;
+        Supposed.Support support = Supposed.Support.of(draft);
         // a letter may open with what it is about
         boolean canned = !draft.facts.times().isEmpty();
         boolean begun = foods > 0 || canned;
@@ -304,6 +305,9 @@ public final class RecipeReader {
             Bystanders.settle(s, draft, foods);
         }
         deviations.read(s, draft, before);
+        if (begun) {
+            Supposed.read(s, draft, support);
+        }
         // "I have a crock of pickles going beside it": asked about, and not what this is
         if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
             cut(draft.facts.forms(), forms);

@@ -1,0 +1,91 @@
+package oilcloth.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import oilcloth.corpus.Examples;
+import oilcloth.guide.GuideSnapshot;
+import oilcloth.recipe.Context;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What a recipe rests on counts as done where the writer says so, and not where it is wished, advised or another's. */
+class SupposedTest {
+    private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
+
+    /**
+     * A recipe that wants one thing yet.
+     *
+     * @param text with {@code ${x}} where the thing is told
+     */
+    private record Wanting(String text, String did, String base, String does, String doing) {
+        String told(String words) {
+            return text.replace(
+                    "${x}",
+                    words.replace("${did}", did)
+                            .replace("${does}", does)
+                            .replace("${doing}", doing)
+                            .replace("${Doing}", doing.substring(0, 1).toUpperCase(Locale.ROOT) + doing.substring(1))
+                            .replace("${do}", base));
+        }
+    }
+
+    private static final List<Wanting> RECIPES = List.of(
+            new Wanting(
+                    "Pears, Bartlett, hot pack in light syrup, quarts, 1/2 inch. ${x} 600 ft.",
+                    "processed them 25 minutes in boiling water",
+                    "process them 25 minutes in boiling water",
+                    "processes hers 25 minutes in boiling water",
+                    "processing them 25 minutes in boiling water"),
+            new Wanting(
+                    "Crushed tomatoes, boiled 5 min, quarts, 1/2 inch. ${x} 45 minutes in boiling water. 600 ft.",
+                    "put 2 Tbsp bottled lemon juice in each",
+                    "put 2 Tbsp bottled lemon juice in each",
+                    "puts 2 Tbsp bottled lemon juice in each",
+                    "putting 2 Tbsp bottled lemon juice in each"),
+            new Wanting(
+                    "Green beans, raw pack, quarts, boiling water, 1 inch. ${x} 25 minutes at 11 lb dial, 600 ft.",
+                    "vented it 10 minutes",
+                    "vent it 10 minutes",
+                    "vents hers 10 minutes",
+                    "venting it 10 minutes"),
+            new Wanting(
+                    "Dry pinto beans, hot quarts, cooking water, 1 inch. ${x} Vented 10, 90 minutes at 11 lb dial, 600 ft.",
+                    "soaked them 12 hours and boiled them 30 minutes",
+                    "soak them 12 hours and boil them 30 minutes",
+                    "soaks hers 12 hours and boils them 30 minutes",
+                    "soaking them 12 hours and boiling them 30 minutes"),
+            new Wanting(
+                    "Raspberry jam: 4 cups raspberries, 4 cups sugar, boiled to 8 degrees over. ${x} Half pints, 1/4 inch, 5 minutes boiling water. 600 ft.",
+                    "boiled the empty jars 10 minutes first",
+                    "boil the empty jars 10 minutes first",
+                    "boils the empty jars 10 minutes first",
+                    "boiling the empty jars 10 minutes first"));
+
+    private static Stream<String> told(String section) {
+        return Examples.section("/supposed-tellings.txt", section).stream()
+                .flatMap(words -> RECIPES.stream().map(r -> r.told(words)));
+    }
+
+    private static Stream<String> here() {
+        return told("here");
+    }
+
+    private static Stream<String> notHere() {
+        return told("not here");
+    }
+
+    @ParameterizedTest
+    @MethodSource("here")
+    void countsWhereItWasDone(String text) {
+        assertThat(ENGINE.review(text, Context.planning(null)).call()).as(text).isEqualTo(Call.SOUND);
+    }
+
+    @ParameterizedTest
+    @MethodSource("notHere")
+    void countsForNothingElsewhere(String text) {
+        assertThat(ENGINE.review(text, Context.planning(null)).call()).as(text).isNotEqualTo(Call.SOUND);
+    }
+}
