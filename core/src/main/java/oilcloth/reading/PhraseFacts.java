@@ -91,7 +91,7 @@ final class PhraseFacts {
     private static final List<JarCue> CUES = List.of(
             new JarCue(
                     p(
-                            "\\b(fill|filled|full|up|level|pack|packed|stuff|stuffed)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\b(jars|pints|quarts|half[- ]pints),? (right |clear |all the way |nearly )?to the (very )?top\\b(?= ?([,.;]|$))|\\bbrim ?full\\b"),
+                            "\\b(fill|filled|full|up|level|pack|packed|stuff|stuffed)\\b[^.;]{0,30}\\b(to|with) the (very )?(rim|brim|top)\\b|\\bto the (very )?(rim|brim)\\b|\\bbrim ?full\\b"),
                     0,
                     0.125),
             new JarCue(p("\\b(a )?hair('s breadth)? (of|from|below|under|off) the (rim|top|brim|lip)\\b"), 0, 0.125),

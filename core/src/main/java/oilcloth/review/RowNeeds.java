@@ -58,8 +58,9 @@ final class RowNeeds {
 
     /** As much in every jar as the row has; what the meat was soaked in is poured off. */
     private static boolean hasAcidPerJar(Subject s) {
-        return s.jars().stream()
-                .allMatch(jar -> AcidPerJar.of(s.recipe(), s.acidRules(), jar).isEnough());
+        return !s.jars().isEmpty()
+                && s.jars().stream().allMatch(jar -> AcidPerJar.of(s.recipe(), s.acidRules(), jar)
+                        .isEnough());
     }
 
     private static Predicate<Subject> says(String words) {
