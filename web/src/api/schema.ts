@@ -4803,7 +4803,7 @@ export interface operations {
                 factor?: number;
                 line?: number;
                 have?: number;
-                unit?: "TEASPOON" | "TABLESPOON" | "CUP" | "FLUID_OUNCE" | "PINT" | "QUART" | "GALLON" | "MILLILITRE" | "DECILITRE" | "LITRE" | "PINCH" | "DROP" | "OUNCE" | "POUND" | "GRAM" | "KILOGRAM" | "EACH" | "CLOVE" | "HEAD" | "STALK" | "SPRIG" | "STICK" | "SLICE" | "EAR" | "PART" | "BUNCH" | "HANDFUL" | "CAN" | "PACKAGE" | "BUSHEL" | "PECK";
+                unit?: "TEASPOON" | "TABLESPOON" | "CUP" | "FLUID_OUNCE" | "PINT" | "QUART" | "GALLON" | "MILLILITRE" | "DECILITRE" | "LITRE" | "SHOT" | "PINCH" | "DROP" | "OUNCE" | "POUND" | "GRAM" | "KILOGRAM" | "EACH" | "CLOVE" | "HEAD" | "STALK" | "SPRIG" | "STICK" | "SLICE" | "EAR" | "PART" | "BUNCH" | "HANDFUL" | "CAN" | "PACKAGE" | "BUSHEL" | "PECK";
             };
             header?: never;
             path: {

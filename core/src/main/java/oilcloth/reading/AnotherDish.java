@@ -21,7 +21,8 @@ final class AnotherDish {
 
     /** "I am not canning soup, only the stock for it": up to what it is. */
     private static final Cue NOT_THIS = Cue.of(
-            "^(i'm|i am|we're|we are|this is|it's|it is|that's|these are|they're) not (canning|making|doing|asking about|talking about|asking for|about|for|a|an|the|your|my)\\b[^.;!?0-9]{2,40}?(, |; |\\. ?|[—–-]+ ?|,? but )(?=((i|we|this|it|they) )?(('m|'re|'s|am|is|are) )?(only|just|but|it's|this is|they're|these are|i'm|plain|simply)\\b)");
+            "^(i'm|i am|we're|we are|this is|it's|it is|that's|these are|they're) not (canning|making|doing|asking about|talking about|asking for|about|for|a|an|the|your|my)\\b[^.;!?0-9]{2,40}?(, |; |\\. ?|[—–-]+ ?|,? but )(?=((i|we|this|it|they) )?(('m|'re|'s|am|is|are) )?(only|just|but|it's|this is|they're|these are|i'm|plain|simply)\\b)"
+                    + "|^(my|the|our) [^.;!?0-9]{3,40} (isn't|is not|aren't|are not) (for|about|what|in) (you|today|this|now)[^.;!?0-9]{0,20}?(, |; |[—–-]+ ?|,? but )(?=(just|only|plain|it's|this is|these are)\\b)");
 
     /** "The kids wanted jam but there are forty pounds of them". */
     private static final Cue WANTED = Cue.of(

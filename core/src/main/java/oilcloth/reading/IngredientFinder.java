@@ -96,7 +96,7 @@ final class IngredientFinder {
             if (!s.isClaimed(i)) {
                 Optional<Lexicon.Match> m = s.food(guide.lexicon(), i);
                 if (m.isPresent() && !NotInTheJar.isFreeOfIt(s, i + m.get().length()) && !NotInTheJar.isDenied(s, i)) {
-                    foods.add(m.get().food());
+                    foods.add(ContextWords.kind(guide, s, m.get().food(), Optional.empty(), i));
                     i += m.get().length() - 1;
                 }
             }

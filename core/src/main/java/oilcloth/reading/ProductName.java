@@ -139,7 +139,15 @@ final class ProductName {
                                 && (ASKED_OF.opens(behind) || !isBroth(s, form) && TURNED.opens(behind))
                         || HEADS.is(s.low().substring(0, at))
                                 && !LAID_IN.in(before(s, at))
-                                && (COLON.opens(behind) || s.range().start() == 0 && COMMA.opens(behind)));
+                                && (COLON.opens(behind)
+                                        || (s.range().start() == 0 || at == 0 && isFruitSauce(s, form))
+                                                && COMMA.opens(behind)));
+    }
+
+    /** "Hello from the farm. Applesauce, milled, …": a food by itself. */
+    private static boolean isFruitSauce(Sentence s, Range form) {
+        String word = form.of(s.whole()).toLowerCase(Locale.ROOT);
+        return word.endsWith("sauce") && !word.equals("sauce");
     }
 
     private static boolean isBroth(Sentence s, Range form) {

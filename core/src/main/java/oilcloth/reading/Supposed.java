@@ -45,9 +45,13 @@ final class Supposed {
         }
     }
 
-    /** @param before what a recipe could rest on before the sentence */
-    static void read(Sentence s, Draft draft, Support before) {
-        boolean told = Support.of(draft).isMoreThan(before) && isTold(s);
+    /**
+     * @param before what a recipe could rest on before the sentence
+     * @param begun whether anything of the recipe was told before: a letter may be about last year's jars
+     */
+    static void read(Sentence s, Draft draft, Support before, boolean begun) {
+        boolean told = Support.of(draft).isMoreThan(before)
+                && (s.findAny(OPEN).isPresent() || isElsewhere(s, begun) && !s.has(HERE_AS_WELL));
         // "She'd have boiled them three hours, God rest her", once the canning has been told
         boolean idle = Hearsay.isAnothers(s) && !draft.facts.times().isEmpty();
         if (told && !idle) {
@@ -55,10 +59,11 @@ final class Supposed {
         }
     }
 
-    private static boolean isTold(Sentence s) {
-        return s.findAny(OPEN).isPresent()
-                || (isMeant(s) || s.findAny(ELSEWHERE).isPresent()) && !s.has(HERE_AS_WELL)
-                || OtherJars.isOfAnotherTime(s);
+    private static boolean isElsewhere(Sentence s, boolean begun) {
+        boolean within = s.findAny(ELSEWHERE)
+                .filter(r -> begun || r.start() > s.range().start())
+                .isPresent();
+        return within || begun && (isMeant(s) || OtherJars.isOfAnotherTime(s));
     }
 
     /** "They tell you to vent it", "too tired to soak them"; not "be sure to vent it". */
