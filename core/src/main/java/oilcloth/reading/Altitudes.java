@@ -358,4 +358,20 @@ final class Altitudes {
                                         .allMatch(t -> t.range().start() < height.end()))
                         .isPresent();
     }
+
+    /** "Up to 1,000 feet, which we are (960)". */
+    private static final Cue WE_ARE =
+            Cue.of("\\b(which|as|and|so|since|where) (we|i|ours)( all)? ?('re|'m|are|am|is)( just| well)? \\( $");
+
+    /** Whether a figure in brackets is of a place no higher than is known already. */
+    static boolean isOfABandTold(Sentence s, Draft draft, int i) {
+        return s.isBefore(i, 5, WE_ARE)
+                && s.is(i + 1, ")")
+                && Numbers.at(s.tokens(), i)
+                        .filter(f -> draft.facts
+                                .altitude()
+                                .filter(a -> f.high() <= a.value().feet())
+                                .isPresent())
+                        .isPresent();
+    }
 }

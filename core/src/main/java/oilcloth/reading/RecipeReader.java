@@ -305,7 +305,7 @@ public final class RecipeReader {
             Bystanders.settle(s, draft, foods);
         }
         deviations.read(s, draft, before);
-        Supposed.read(s, draft, support, begun);
+        Supposed.read(s, draft, support, begun || draft.ingredients.size() == foods);
         // "I have a crock of pickles going beside it": asked about, and not what this is
         if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
             cut(draft.facts.forms(), forms);

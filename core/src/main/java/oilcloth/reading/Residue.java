@@ -105,7 +105,7 @@ final class Residue {
                     && !isTime(s, i)
                     && !Degrees.are(s, i)
                     && !isVenting(s, i)
-                    && !(s.isBefore(i, 5, WE_ARE) && s.is(i + 1, ")") && isBelow(s, draft, i))
+                    && !Altitudes.isOfABandTold(s, draft, i)
                     && !isCountOfJars(s, i)
                     && !DONENESS.contains(i + 1 < s.size() ? s.token(i + 1).norm() : "")
                     && !s.opensAt(i + 1, 4, OF_THE_DEPTH);
@@ -116,20 +116,6 @@ final class Residue {
             draft.unread.add(new Unread(s.span(i, end), bears));
             s.claim(i, end);
         }
-    }
-
-    /** "Up to 1,000 feet, which we are (960)". */
-    private static final Cue WE_ARE =
-            Cue.of("\\b(which|as|and|so|since|where) (we|i|ours)( all)? ?('re|'m|are|am|is)( just| well)? \\( $");
-
-    /** Whether a figure is of a place no higher than is known already. */
-    private static boolean isBelow(Sentence s, Draft draft, int i) {
-        return Numbers.at(s.tokens(), i)
-                .filter(f -> draft.facts
-                        .altitude()
-                        .filter(a -> f.high() <= a.value().feet())
-                        .isPresent())
-                .isPresent();
     }
 
     /** What the other readers of figures make of it. */

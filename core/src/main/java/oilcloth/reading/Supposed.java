@@ -47,7 +47,7 @@ final class Supposed {
 
     /**
      * @param before what a recipe could rest on before the sentence
-     * @param begun whether anything of the recipe was told before: a letter may be about last year's jars
+     * @param begun whether it is told of a recipe known before; a letter may open with last year's jars
      */
     static void read(Sentence s, Draft draft, Support before, boolean begun) {
         boolean told = Support.of(draft).isMoreThan(before)
@@ -63,14 +63,15 @@ final class Supposed {
         boolean within = s.findAny(ELSEWHERE)
                 .filter(r -> begun || r.start() > s.range().start())
                 .isPresent();
-        return within || begun && (isMeant(s) || OtherJars.isOfAnotherTime(s));
+        return within || isMeant(s, begun) || begun && OtherJars.isOfAnotherTime(s);
     }
 
     /** "They tell you to vent it", "too tired to soak them"; not "be sure to vent it". */
-    private static boolean isMeant(Sentence s) {
+    private static boolean isMeant(Sentence s, boolean begun) {
         Matcher m = TO_DO.matcher(s.low());
         while (m.find()) {
-            if (m.start() > 0 && !IS_DONE.in(s.low().substring(0, m.start()))) {
+            String before = s.low().substring(0, m.start());
+            if (m.start() > 0 && (begun || before.contains(",")) && !IS_DONE.in(before)) {
                 return true;
             }
         }

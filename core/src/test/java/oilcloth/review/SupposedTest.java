@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
 import java.util.stream.Stream;
 import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
@@ -22,13 +23,18 @@ class SupposedTest {
      */
     private record Wanting(String text, String did, String base, String does, String doing) {
         String told(String words) {
-            return text.replace(
-                    "${x}",
-                    words.replace("${did}", did)
+            return told(words, "\\$\\{x}");
+        }
+
+        /** @param place a pattern of what the words stand for in the text */
+        String told(String words, String place) {
+            return text.replaceFirst(
+                    place,
+                    Matcher.quoteReplacement(words.replace("${did}", did)
                             .replace("${does}", does)
                             .replace("${doing}", doing)
                             .replace("${Doing}", doing.substring(0, 1).toUpperCase(Locale.ROOT) + doing.substring(1))
-                            .replace("${do}", base));
+                            .replace("${do}", base)));
         }
     }
 
@@ -86,6 +92,23 @@ class SupposedTest {
     @ParameterizedTest
     @MethodSource("notHere")
     void countsForNothingElsewhere(String text) {
+        assertThat(ENGINE.review(text, Context.planning(null)).call()).as(text).isNotEqualTo(Call.SOUND);
+    }
+
+    /** The recipe in one breath: the thing between commas, or in brackets. */
+    private static Stream<String> inOneBreath() {
+        return Examples.section("/supposed-tellings.txt", "not here").stream()
+                .map(words -> words.replaceFirst("[.]$", ""))
+                .map(words -> words.startsWith("I")
+                        ? words
+                        : words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1))
+                .flatMap(words -> RECIPES.stream().flatMap(r -> Stream.of(", ${x},", " (${x}),")
+                        .map(joined -> r.told(joined.replace("${x}", words), "[.] \\$\\{x}"))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("inOneBreath")
+    void norInOneBreath(String text) {
         assertThat(ENGINE.review(text, Context.planning(null)).call()).as(text).isNotEqualTo(Call.SOUND);
     }
 }
