@@ -203,8 +203,9 @@ final class JarTimes {
 
     /** "20/25" is no fraction here. */
     private static List<Part> both(Sentence s, int i) {
-        Matcher m = BOTH.matcher(s.token(i).raw());
-        if (!m.matches() || isOfSomethingElse(s, i + 1)) {
+        String raw = s.token(i).raw();
+        Matcher m = BOTH.matcher(raw);
+        if (raw.indexOf('/') < 0 || !m.matches() || isOfSomethingElse(s, i + 1)) {
             return List.of();
         }
         boolean unit =

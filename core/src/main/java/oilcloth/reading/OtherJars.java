@@ -117,8 +117,11 @@ final class OtherJars {
     }
 
     private static boolean isOfAnother(Sentence s) {
+        if (!s.has(OTHER_PERSON)) {
+            return false;
+        }
         String rest = rest(s, OTHER_PERSON);
-        return s.has(OTHER_PERSON) && !TIED.in(rest) && !SO_WE.in(rest);
+        return !TIED.in(rest) && !SO_WE.in(rest);
     }
 
     private static boolean isDisowned(Sentence s) {

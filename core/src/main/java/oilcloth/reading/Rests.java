@@ -1,6 +1,6 @@
 package oilcloth.reading;
 
-import java.util.regex.Pattern;
+import java.util.Locale;
 import oilcloth.text.Cue;
 
 /** Times in which nothing is processed: the canner comes up, comes down, or stands before the jars are lifted. */
@@ -33,13 +33,13 @@ final class Rests {
             "[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*$";
 
     /** The heat, or whatever else goes off, before the time: "Heat off.", "Off;". */
-    private static final Pattern OFF = Pattern.compile(
-            "(?i)(\\b(heat|fire|burner|flame|gas|stove) (is |was |went |goes )?off|\\boff (the )?(heat|burner|fire)|(^|[.;!/] +)(turned |shut )?off)"
+    private static final Cue OFF = Cue.of(
+            "(\\b(heat|fire|burner|flame|gas|stove) (is |was |went |goes )?off|\\boff (the )?(heat|burner|fire)|(^|[.;!/] +)(turned |shut )?off)"
                     + BEHIND);
 
     /** The pressure is gone before the time: "0.", "natural drop /", "weight off". */
-    private static final Pattern DOWN = Pattern.compile(
-            "(?i)(\\b(lid|weight) (is |was |went |goes )?off|(?<!\\b(elev|elevation|altitude|alt)[.:;] ?)(^|[.;!/] +)(0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
+    private static final Cue DOWN = Cue.of(
+            "(\\b(lid|weight) (is |was |went |goes )?off|(?<!\\b(elev|elevation|altitude|alt)[.:;] ?)(^|[.;!/] +)(0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
                     + BEHIND);
 
     /** "Boil 2 min, cover, stand 20-30 min": the food, however long. */
@@ -68,9 +68,8 @@ final class Rests {
         return isBehind(OFF, s, i) || isBehind(DOWN, s, i);
     }
 
-    private static boolean isBehind(Pattern end, Sentence s, int i) {
+    private static boolean isBehind(Cue end, Sentence s, int i) {
         int start = s.token(i).range().start();
-        return end.matcher(s.whole().substring(Math.max(0, start - NEAR), start))
-                .find();
+        return end.in(s.whole().substring(Math.max(0, start - NEAR), start).toLowerCase(Locale.ROOT));
     }
 }

@@ -1,6 +1,7 @@
 package oilcloth.text;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -35,17 +36,17 @@ public final class Cue {
 
         /** Whether the cue could match. False is sure, true is not. */
         public boolean mayHold(Cue cue) {
-            return cue.id < 0 || present.mayMatch(cue.id);
+            return present.mayMatch(cue.id);
         }
     }
 
     /** One alternative of a pattern. */
     private static final class Alternative {
         private final String regex;
-        /** Its number among the literals; negative where it may match anything. */
-        private final int id;
-        /** Of which it needs one, beside those of its number; empty where it needs no more. */
-        private final Literal[] also;
+        /** Of which it needs one; empty where it may match anything. */
+        private final List<Literal> needed;
+        /** Of which it needs one, beside those; empty where it needs no more. */
+        private final List<Literal> also;
         /** With one of which every match begins; empty where that is not known. */
         private final Leading[] leading;
 
@@ -54,8 +55,8 @@ public final class Cue {
         /** @param sets of each of which it needs one, the most telling first */
         Alternative(String regex, List<List<RegexLiterals.Part>> sets, Leading[] leading) {
             this.regex = regex;
-            this.id = sets.isEmpty() ? -1 : LITERALS.newCue(List.of(literals(sets.get(0))));
-            this.also = sets.size() > 1 ? literals(sets.get(1)) : new Literal[0];
+            this.needed = sets.isEmpty() ? List.of() : literals(sets.get(0));
+            this.also = sets.size() > 1 ? literals(sets.get(1)) : List.of();
             this.leading = leading;
         }
 
@@ -68,17 +69,14 @@ public final class Cue {
             return p.matcher(low);
         }
 
-        boolean mayMatch(Searched text) {
-            return id < 0 || text.present.mayMatch(id) && (also.length == 0 || holdsOne(text, also));
-        }
-
-        private static boolean holdsOne(Searched text, Literal[] literals) {
-            for (Literal literal : literals) {
-                if (text.present.mayHold(literal)) {
+        /** Whether what it needs beside the first stands there, too. */
+        boolean mayStillMatch(Present present) {
+            for (Literal literal : also) {
+                if (present.mayHold(literal)) {
                     return true;
                 }
             }
-            return false;
+            return also.isEmpty();
         }
 
         /**
@@ -146,8 +144,8 @@ public final class Cue {
     }
 
     private final String regex;
-    private final List<Alternative> alternatives;
-    /** Its number among the literals; negative where it may match anything. */
+    private final Alternative[] alternatives;
+    /** Its number among the literals; those of its alternatives follow it. */
     private final int id;
 
     /** What it needs one of, where they are so few that looking for each costs less than a search; else none. */
@@ -180,13 +178,15 @@ public final class Cue {
                             .orElse(new Leading[0])));
             free |= sets.isEmpty();
             if (!sets.isEmpty()) {
-                needed.addAll(List.of(literals(RegexLiterals.mostTelling(sets))));
+                needed.addAll(literals(RegexLiterals.mostTelling(sets)));
             }
         }
-        this.alternatives = List.copyOf(made);
-        List<Literal> each = needed.stream().distinct().toList();
-        this.id = free ? -1 : LITERALS.newCue(each);
-        this.few = free || each.size() > FEW
+        this.alternatives = made.toArray(Alternative[]::new);
+        List<Literal> each = free ? List.of() : needed.stream().distinct().toList();
+        List<List<Literal>> numbered = new ArrayList<>(List.of(each));
+        made.forEach(a -> numbered.add(a.needed));
+        this.id = LITERALS.newCues(numbered);
+        this.few = each.size() > FEW
                 ? new String[0]
                 : each.stream().map(Literal::letters).toArray(String[]::new);
     }
@@ -206,9 +206,12 @@ public final class Cue {
         }
         Range found = null;
         int limit = text.low.length() + 1;
-        for (Alternative a : alternatives) {
+        int own = id + 1;
+        int end = own + alternatives.length;
+        for (int n = text.present.next(own, end); n < end; n = text.present.next(n + 1, end)) {
+            Alternative a = alternatives[n - own];
             // of two that begin at the same place the one written first counts
-            Range first = a.mayMatch(text) ? a.first(text.low, text.present, from, limit) : null;
+            Range first = a.mayStillMatch(text.present) ? a.first(text.low, text.present, from, limit) : null;
             if (first != null) {
                 found = first;
                 limit = first.start();
@@ -219,7 +222,8 @@ public final class Cue {
 
     /** Whether it stands in some words in lower case that were not made ready. */
     public boolean in(String low) {
-        return mayStandIn(low) && alternatives.stream().anyMatch(a -> a.first(low, null, 0, low.length() + 1) != null);
+        return mayStandIn(low)
+                && Arrays.stream(alternatives).anyMatch(a -> a.first(low, null, 0, low.length() + 1) != null);
     }
 
     /** Whether some words in lower case begin with it. */
@@ -269,11 +273,11 @@ public final class Cue {
         return letters.stream().allMatch(l -> l.letters().length() > 1);
     }
 
-    private static Literal[] literals(List<RegexLiterals.Part> letters) {
+    private static List<Literal> literals(List<RegexLiterals.Part> letters) {
         return letters.stream()
                 .distinct()
                 .map(l -> LITERALS.literal(l.letters(), l.opensWord()))
-                .toArray(Literal[]::new);
+                .toList();
     }
 
     /** The alternatives at the top of a pattern. */

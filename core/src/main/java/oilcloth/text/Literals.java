@@ -2,6 +2,7 @@ package oilcloth.text;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,11 +44,11 @@ final class Literals {
         private final long[] literals;
         private final long[] cues;
 
-        private Present(int knownLiterals, int knownCues) {
-            this.knownLiterals = knownLiterals;
-            this.knownCues = knownCues;
-            this.literals = new long[(knownLiterals + Long.SIZE - 1) / Long.SIZE];
-            this.cues = new long[(knownCues + Long.SIZE - 1) / Long.SIZE];
+        private Present(Known known) {
+            this.knownLiterals = known.literals;
+            this.knownCues = known.cues;
+            this.literals = new long[words(knownLiterals)];
+            this.cues = known.anywhere.clone();
         }
 
         boolean mayHold(Literal literal) {
@@ -56,6 +57,20 @@ final class Literals {
 
         boolean mayMatch(int cue) {
             return cue >= knownCues || isSet(cues, cue);
+        }
+
+        /** The first number from one on, before another, of a cue that may match; the other for none. */
+        int next(int from, int before) {
+            int known = Math.min(before, knownCues);
+            int at = from;
+            while (at < known) {
+                long rest = cues[at / Long.SIZE] >>> at;
+                if (rest != 0) {
+                    return Math.min(at + Long.numberOfTrailingZeros(rest), before);
+                }
+                at = (at / Long.SIZE + 1) * Long.SIZE;
+            }
+            return Math.min(Math.max(from, known), before);
         }
 
         private void add(Literal literal) {
@@ -76,8 +91,12 @@ final class Literals {
         }
     }
 
-    /** What is known at one time, ready to look for. */
-    private record Known(int literals, int cues, LiteralTrie trie) {}
+    /** What is known at one time, ready to look for; the bits of the cues that may match in any text. */
+    private record Known(int literals, int cues, LiteralTrie trie, long[] anywhere) {}
+
+    private static int words(int bits) {
+        return (bits + Long.SIZE - 1) / Long.SIZE;
+    }
 
     /** Texts looked through with what was known before, until what was made since is looked for. */
     private static final int PATIENCE = 64;
@@ -90,20 +109,31 @@ final class Literals {
 
     private volatile int literalCount;
     private volatile int cueCount;
-    private volatile Known known = new Known(0, 0, new LiteralTrie(List.of()));
+    /** Numbers of cues that need no literal. */
+    private final BitSet free = new BitSet();
+
+    private volatile Known known = new Known(0, 0, new LiteralTrie(List.of()), new long[0]);
     /** Texts looked through since something was made that is not yet looked for. */
     private final AtomicInteger behind = new AtomicInteger();
 
-    /** @return the number of a new cue that can match only where one of these stands */
-    synchronized int newCue(Iterable<Literal> needed) {
-        int cue = cueCount;
-        for (Literal literal : needed) {
-            int[] more = Arrays.copyOf(literal.cues, literal.cues.length + 1);
-            more[more.length - 1] = cue;
-            literal.cues = more;
+    /**
+     * @param needed of each new cue the literals of which one must stand where it matches; none where it may match anywhere
+     * @return the number of the first; the others follow one by one
+     */
+    synchronized int newCues(List<List<Literal>> needed) {
+        int first = cueCount;
+        int cue = first;
+        for (List<Literal> literals : needed) {
+            free.set(cue, literals.isEmpty());
+            for (Literal literal : literals) {
+                int[] more = Arrays.copyOf(literal.cues, literal.cues.length + 1);
+                more[more.length - 1] = cue;
+                literal.cues = more;
+            }
+            cue++;
         }
-        cueCount = cue + 1;
-        return cue;
+        cueCount = cue;
+        return first;
     }
 
     /**
@@ -125,7 +155,7 @@ final class Literals {
     /** One pass over a text. */
     Present in(String low) {
         Known now = known();
-        Present present = new Present(now.literals, now.cues);
+        Present present = new Present(now);
         // of several recipes those before this one are blank
         int start = 0;
         while (start + 1 < low.length() && low.charAt(start) == ' ' && low.charAt(start + 1) == ' ') {
@@ -148,7 +178,8 @@ final class Literals {
             return now;
         }
         synchronized (this) {
-            known = new Known(literalCount, cueCount, new LiteralTrie(all));
+            known = new Known(
+                    literalCount, cueCount, new LiteralTrie(all), Arrays.copyOf(free.toLongArray(), words(cueCount)));
             behind.set(0);
             return known;
         }

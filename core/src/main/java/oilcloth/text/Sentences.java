@@ -154,7 +154,8 @@ public final class Sentences {
     /** The sentences of a line, trimmed, in order. */
     public static List<Range> of(String text, Range line) {
         List<Range> sentences = new ArrayList<>();
-        boolean slashed = SLASHED.matcher(line.of(text)).find();
+        boolean slashed =
+                hasStroke(text, line) && SLASHED.matcher(line.of(text)).find();
         int start = line.start();
         for (int i = line.start(); i < line.end(); i++) {
             char c = text.charAt(i);
@@ -176,6 +177,11 @@ public final class Sentences {
     /** "Venison chunks/ 14 pts/ raw/ 1/2 t salt/ no liquid": steps with a stroke behind each, three at least. */
     private static final Pattern SLASHED =
             Pattern.compile("(?:(?<!(?:\\b[wW]| ))/ (?=\\S)[^/]*+(?:/(?! )[^/]*+)*+){3}");
+
+    private static boolean hasStroke(String text, Range line) {
+        int stroke = text.indexOf('/', line.start());
+        return stroke >= 0 && stroke < line.end();
+    }
 
     private static boolean isSlash(String text, Range line, int i) {
         return text.charAt(i) == '/'

@@ -118,6 +118,10 @@ public final class Tokens {
 
     /** Where "w/o", "w/out", "b/c" or "w/" that begins at {@code i} ends, or {@code i}. */
     private static int withoutEnd(String text, int i, int end) {
+        // all of them have the stroke behind one letter
+        if (i + 1 >= end || text.charAt(i + 1) != '/') {
+            return i;
+        }
         for (String without : WITHOUT) {
             int j = i + without.length();
             if (text.regionMatches(true, i, without, 0, without.length())

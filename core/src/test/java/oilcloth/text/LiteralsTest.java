@@ -2,6 +2,7 @@ package oilcloth.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -61,14 +62,43 @@ class LiteralsTest {
     @Test
     void aCueIsPossibleWhereOneOfItsLiteralsStands() {
         Literals literals = new Literals();
-        int lids = literals.newCue(List.of(literals.literal("lid", false), literals.literal("cover", false)));
-        int wax = literals.newCue(List.of(literals.literal("wax", false)));
+        int lids = literals.newCues(List.of(
+                List.of(literals.literal("lid", false), literals.literal("cover", false)),
+                List.of(literals.literal("wax", false))));
+        int wax = lids + 1;
         Literals.Present present = literals.in("cover with melted paraffin");
         assertThat(present.mayMatch(lids)).isTrue();
         assertThat(present.mayMatch(wax)).isFalse();
-        assertThat(present.mayMatch(literals.newCue(List.of(literals.literal("oven", false)))))
+        assertThat(present.mayMatch(literals.newCues(List.of(List.of(literals.literal("oven", false))))))
                 .as("made since: possible")
                 .isTrue();
+    }
+
+    @Test
+    void ofARowOfCuesThosePossibleAreToldOneByOne() {
+        Random random = new Random(12);
+        Literals literals = new Literals();
+        List<String> needed = IntStream.range(0, 300)
+                .mapToObj(n -> n % 90 == 7 ? "" : letters(random, 2 + random.nextInt(3)))
+                .toList();
+        int first = literals.newCues(needed.stream()
+                .map(n -> n.isEmpty() ? List.<Literals.Literal>of() : List.of(literals.literal(n, false)))
+                .toList());
+        String text = letters(random, 40);
+        Literals.Present present = literals.in(text);
+        literals.newCues(List.of(List.of(literals.literal("made since", false))));
+        int end = first + needed.size();
+        List<Integer> told = new ArrayList<>();
+        for (int n = present.next(first, end + 1); n <= end; n = present.next(n + 1, end + 1)) {
+            told.add(n - first);
+        }
+        assertThat(told)
+                .isEqualTo(IntStream.rangeClosed(0, needed.size())
+                        .filter(n -> n == needed.size() || text.contains(needed.get(n)))
+                        .boxed()
+                        .toList())
+                .hasSizeBetween(6, 200);
+        assertThat(present.next(first + 8, first + 8)).isEqualTo(first + 8);
     }
 
     @Test
