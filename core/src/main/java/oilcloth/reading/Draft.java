@@ -48,6 +48,9 @@ final class Draft {
     /** Jars named only beside a dose, as in "per pint". */
     final List<Fact<JarSize>> doseJars = new ArrayList<>();
 
+    /** Heights of other places and times. */
+    final List<Range> otherHeights = new ArrayList<>();
+
     /** Quarts and pints of a list that measure what goes in, as far as anybody knows. */
     final List<JarSize> listedJars = new ArrayList<>();
 

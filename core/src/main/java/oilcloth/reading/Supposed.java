@@ -1,6 +1,9 @@
 package oilcloth.reading;
 
 import java.util.regex.Matcher;
+import java.util.stream.Stream;
+import oilcloth.guide.FoodClass;
+import oilcloth.recipe.Facts;
 import oilcloth.text.Cue;
 
 /**
@@ -25,19 +28,30 @@ final class Supposed {
 
     private Supposed() {}
 
-    /** What a recipe rests on: times, pressures, venting, sterile jars and acid; and what was done before jars were filled. */
+    /**
+     * What a recipe rests on: times, pressures, acid, salt, and what is told once of the canner, the jars and the place; and
+     * what was done before jars were filled.
+     */
     record Support(int canning, int prepared) {
         static Support of(Draft draft) {
-            int acids = (int) draft.ingredients.stream()
-                    .filter(i -> i.food().isAcidulant())
+            Facts facts = draft.facts;
+            int amounts = (int) draft.ingredients.stream()
+                    .filter(i -> i.food().isAcidulant() || i.food().kind() == FoodClass.SALT)
                     .flatMap(i -> i.amount().stream())
                     .filter(a -> a.high() > 0)
                     .count();
-            int once = (draft.facts.vented().isPresent() ? 1 : 0)
-                    + (draft.facts.sterilised().isPresent() ? 1 : 0);
+            int once = (int) Stream.of(
+                            facts.vented().isPresent(),
+                            facts.sterilised().isPresent(),
+                            facts.headspace().isPresent(),
+                            facts.altitude().isPresent(),
+                            !facts.packs().isEmpty(),
+                            !facts.jars().isEmpty())
+                    .filter(told -> told)
+                    .count();
             return new Support(
-                    draft.facts.times().size() + draft.facts.pressures().size() + once + acids,
-                    draft.facts.prepared().size());
+                    facts.times().size() + facts.pressures().size() + once + amounts,
+                    facts.prepared().size());
         }
 
         private boolean isMoreThan(Support before) {

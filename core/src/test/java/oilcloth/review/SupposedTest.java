@@ -68,7 +68,31 @@ class SupposedTest {
                     "boiled the empty jars 10 minutes first",
                     "boil the empty jars 10 minutes first",
                     "boils the empty jars 10 minutes first",
-                    "boiling the empty jars 10 minutes first"));
+                    "boiling the empty jars 10 minutes first"),
+            new Wanting(
+                    "Peaches, peeled, in light syrup, quarts, 1/2 inch. ${x} 25 minutes in boiling water, 600 ft.",
+                    "heated them in the syrup and packed them hot",
+                    "heat them in the syrup and pack them hot",
+                    "heats hers in the syrup and packs them hot",
+                    "heating them in the syrup and packing them hot"),
+            new Wanting(
+                    "Pears, Bartlett, hot pack in light syrup, 1/2 inch. ${x} 20 minutes in boiling water, 600 ft.",
+                    "put them in pints",
+                    "put them in pints",
+                    "puts hers in pints",
+                    "putting them in pints"),
+            new Wanting(
+                    "Pickled beets: 7 lb small beets, cooked and peeled, 4 onions, 2 cups water, 2 cups sugar, 1 1/2 tsp salt, 2 cinnamon sticks, 12 cloves. ${x} Simmer 5 min, hot pints, 1/2 inch, 30 minutes in boiling water, 600 ft.",
+                    "used 4 cups of 5% cider vinegar",
+                    "use 4 cups of 5% cider vinegar",
+                    "uses 4 cups of 5% cider vinegar in hers",
+                    "using 4 cups of 5% cider vinegar"),
+            new Wanting(
+                    "Sauerkraut: 25 lb cabbage, fermented 4 weeks at 70 degrees under brine. ${x} Hot pack, quarts, 1/2 inch, 15 minutes in boiling water, 600 ft.",
+                    "used 3/4 cup canning salt",
+                    "use 3/4 cup canning salt",
+                    "uses 3/4 cup canning salt in hers",
+                    "using 3/4 cup canning salt"));
 
     private static Stream<String> told(String section) {
         return Examples.section("/supposed-tellings.txt", section).stream()
