@@ -28,6 +28,10 @@ final class ImpliedMinutes {
 
     private static final Cue GIVEN = Cue.of("\\b(give|gave) (it|them|these|mine|ours) $");
 
+    /** "Took the canner 20 minutes to boil and then I gave them the 25." */
+    private static final Cue THEN_GAVE =
+            Cue.of("\\b(then|so|and) (i|we) (gave|give) (it|them|these) (the|a full|a good|their)? ?$");
+
     private ImpliedMinutes() {}
 
     private static final Cue BATH = Cue.of("\\b(bwb|bwc|bw|hwb|wb|water ?bath|boiling water) (- |: |for )?$");
@@ -109,6 +113,7 @@ final class ImpliedMinutes {
         boolean said = still
                 || mine
                 || s.is(i - 1, "figured")
+                || draft.facts.times().isEmpty() && s.isBefore(i, 7, THEN_GAVE)
                 || s.opensAt(i + 1, 2, SO_IT_WAS)
                 || s.is(i - 1, "processed")
                 || s.is(i - 1, "did")

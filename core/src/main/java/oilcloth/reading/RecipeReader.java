@@ -251,6 +251,7 @@ public final class RecipeReader {
         int unread = draft.unread.size();
         int unknown = draft.unknownThings;
         Supposed.Support support = Supposed.Support.of(draft);
+        Misplaced.Known known = Misplaced.Known.of(draft);
         // a letter may open with what it is about
         boolean canned = !draft.facts.times().isEmpty();
         boolean begun = foods > 0 || canned;
@@ -306,6 +307,7 @@ public final class RecipeReader {
         }
         deviations.read(s, draft, before);
         Supposed.read(s, draft, support, begun || draft.ingredients.size() == foods);
+        Misplaced.read(s, draft, known);
         // "I have a crock of pickles going beside it": asked about, and not what this is
         if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
             cut(draft.facts.forms(), forms);

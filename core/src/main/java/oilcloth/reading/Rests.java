@@ -29,6 +29,12 @@ final class Rests {
     private static final Cue RESTING = Cue.of(
             "(more )?(with (the )?(heat|burner|stove|lid|cover|canner lid) (is )?(off|open)|(more|longer|extra|over)\\b(?! (a|the|low|medium|high|gentle|moderate))|off (the )?(heat|burner)|to rest|to (come (up|down|back|to)|get (up|back|to (a boil|pressure))|reach|build|heat|warm|climb|cool|fall|drop|vent|exhaust|steam|lose|depressuri[sz]e|return|go (up|down))|of rest|('s? )?rest|sitting|resting)\\b");
 
+    /** "Took the canner 20 minutes to boil". */
+    private static final Cue TAKES = Cue.of("\\b(took|takes|needs?|needed)( [a-z]+){0,4} $");
+
+    private static final Cue TO_BOIL =
+            Cue.of("to (a |come to a |start |start to |get |get to )?(boil|boiling|simmer|steam)\\b");
+
     private static final String BEHIND =
             "[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*$";
 
@@ -60,7 +66,8 @@ final class Rests {
                 || s.isBefore(i, 6, STANDS)
                 || s.opensAt(d.next(), 4, RESTING)
                 || s.isBefore(i, 6, OF_ITSELF)
-                || s.isBefore(i, 8, COME_TO);
+                || s.isBefore(i, 8, COME_TO)
+                || s.isBefore(i, 6, TAKES) && s.opensAt(d.next(), 5, TO_BOIL);
     }
 
     /** "Heat off. Five min. Out.", "Off; 5 min; out", "Off. Zero. Ten." */

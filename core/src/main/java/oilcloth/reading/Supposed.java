@@ -50,7 +50,11 @@ final class Supposed {
                     .filter(told -> told)
                     .count();
             return new Support(
-                    facts.times().size() + facts.pressures().size() + once + amounts,
+                    facts.times().size()
+                            + draft.looseTimes.size()
+                            + facts.pressures().size()
+                            + once
+                            + amounts,
                     facts.prepared().size());
         }
 
