@@ -24,6 +24,10 @@ final class AnotherTime {
             "^((and|also|so|or|but|another thing,?) )*((i'm |i am |i was |we're |we were )?(just )?(wondering|curious|wonder) (if|whether) |(quick )?question ?[:,-] ?)?(can|could|should|may|might|would it (be|work|hurt)|is there (any|a) reason|is it|what if|(?<=(if|whether) )(i|we) (can|could|should|may|might|need|ought)|do you think|how (can|could|do|should|would))\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|go(ing)? on|continue|this (time|year|batch|summer|fall)|again)\\b)[^?]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on|(when|once|after|before) (i|we|you|they) (open|opens|opened|serve|serves|eat|heat|reheat|use)|(when|at|before) serving|(after|once|on|upon) (opening|opened))\\b[^?]*\\?$"
                     + "|^(is|are|was|why (is|are)) [^?]*\\b(really|supposed to be|truly) (a )?(shorter|longer|less|more)( time)?\\b[^?]*\\?$");
 
+    /** "My husband wants to know whether the pits can be left in next time". */
+    private static final Cue ANOTHER_ASKS = Cue.of(
+            "^((and|also|so|but),? )*(my|our|the|one of (my|our|the) [a-z]+) ([a-z-]+ ){0,2}?[a-z-]+ (wants to know|asks|asked|wonders|wondered|is wondering|would like to know|is asking|keeps asking|wants me to ask|says to ask) (you )?(whether|if|why|how|when)\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|this (time|year|batch))\\b)[^?.]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on)\\b[^?.]*[.?]?$");
+
     /** "Small jars next time, we're only two now." */
     private static final Cue NEXT_TIME = Cue.of(
             "^(\\w+ ){0,3}next (time|year|batch|season)\\b(?!.*\\b(also|too|again|same|still|this|these|those|but|like|as|(i|we) [a-z]+)\\b)");
@@ -67,7 +71,7 @@ final class AnotherTime {
     }
 
     private static boolean isToCome(Sentence s) {
-        return s.has(ASKS_AHEAD) || s.has(PLANNED) && !s.has(THIS_TIME);
+        return s.has(ASKS_AHEAD) || s.has(ANOTHER_ASKS) || s.has(PLANNED) && !s.has(THIS_TIME);
     }
 
     /** A question, or a plan, of another time: what it says of the canning changes nothing here. */

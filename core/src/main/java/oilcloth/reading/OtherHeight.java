@@ -25,11 +25,11 @@ final class OtherHeight {
 
     /** Where somebody cooks, or what a whole place is called by. */
     private static final Cue KITCHEN = Cue.of(
-            "kitchens?|house|home|place|farm\\w*|ranch|hall|church|school|camp|cabin|lodge|town|city|village|valley|county|center|centre|cannery|building|apartment|apt|condo|trailer|road|street|address|parsonage|ridge|bench|mesa|hollow|plateau|property|land|yard|neighborhood|neighbourhood|area|spot|community|homestead|acreage|cottage|location|convent|basement|cellar|garage|porch|patio|room|convent|abbey|monastery|rectory|mission|dorm|barn|shop|restaurant|cafe|diner|bakery|store|library|legion|base|station|fort|garden|studio|homeplace|manse|inn|resort|colony|commune|campus|college|university|office|seat|hospital|shelter|pantry|nursery|hospice|height|figure|number|reading|all|everything|everyone|everybody|ours|mine|hers|theirs|canning|which|who|there|block|lot|subdivision|grange|dam|club|parish|market|fairgrounds?|basin|prairie|desert|plains|foothills|island|coast|beach|bay|shore|harbor|creek|fork|springs?|hills?|mountains?|falls|grove|point|junction|crossing|gap|corner|corners|flats?|heights");
+            "kitchens?|house|home|place|farm\\w*|ranch|hall|church|school|camp|cabin|lodge|town|city|village|valley|county|center|centre|cannery|building|apartment|apt|condo|trailer|road|street|address|parsonage|ridge|bench|mesa|hollow|plateau|property|land|yard|neighborhood|neighbourhood|area|spot|community|homestead|acreage|cottage|location|convent|basement|cellar|garage|porch|patio|room|convent|abbey|monastery|rectory|mission|dorm|barn|shop|restaurant|cafe|diner|bakery|store|library|legion|base|station|fort|garden|studio|homeplace|manse|inn|resort|colony|commune|campus|college|university|office|seat|hospital|shelter|pantry|nursery|hospice|height|figure|number|reading|all|everything|everyone|everybody|ours|mine|hers|theirs|canning|which|who|there|block|lot|subdivision|grange|dam|mill|club|parish|market|fairgrounds?|basin|prairie|desert|plains|foothills|island|coast|beach|bay|shore|harbor|creek|fork|springs?|hills?|mountains?|falls|grove|point|junction|crossing|gap|corner|corners|flats?|heights");
 
     /** "The elevation of the orchard is". */
     private static final Cue HEIGHT_OF = Cue.of(
-            "\\b(elevation|altitude|elev|alt) (of|at|in|for|from) (the|our|my|his|her|a|an|their) ([a-z'-]+ ){0,2}?(?<noun>[a-z]+)('s [a-z]+)?( is| was)?"
+            "\\b(elevation|altitude|elev|alt) (of|for|from) (the|our|my|his|her|a|an|their) ([a-z'-]+ ){0,2}?(?<noun>[a-z]+)('s [a-z]+)?( is| was)?"
                     + OFTEN);
 
     private static final Cue HEIGHT = Cue.of("\\b(elevation|altitude|elev|alt)\\b");

@@ -224,7 +224,9 @@ public final class RecipeReader {
                 || Forbidden.isTold(s, draft)
                 || Serving.isLabelled(s)
                 || Bystanders.isAll(s, !draft.facts.times().isEmpty())
-                || OtherJars.areAll(s, draft)) {
+                || OtherJars.areAll(s, draft)
+                || JarMentions.areOthersAsked(s, draft)
+                || !draft.facts.times().isEmpty() && Serving.isPutInLater(s)) {
             return;
         }
         if (Hearsay.isOfTheirs(s) || OtherJars.mayBe(s, draft)) {

@@ -78,7 +78,8 @@ final class ThisDish {
 
     /** "Could I add a little butter?": what it names is in no jar, or that will be asked. */
     private boolean isWondered(Sentence s, Draft draft) {
-        if (Wondered.isOfWhatIsThere(s) && namesWhatIsNotListed(s, draft)) {
+        boolean ahead = AnotherTime.isOfNoJar(s, false);
+        if (Wondered.isOfWhatIsThere(s) && !ahead && namesWhatIsNotListed(s, draft)) {
             draft.doubt(s.range());
             return false;
         }
@@ -91,7 +92,7 @@ final class ThisDish {
         } else {
             draft.passedOver.add(s.range());
         }
-        if (!asked) {
+        if (!asked && !ahead) {
             draft.doubt(s.range());
         }
         return true;
