@@ -26,7 +26,7 @@ final class AnotherTime {
 
     /** "My husband wants to know whether the pits can be left in next time". */
     private static final Cue ANOTHER_ASKS = Cue.of(
-            "^((and|also|so|but),? )*(my|our|the|one of (my|our|the) [a-z]+) ([a-z-]+ ){0,2}?[a-z-]+ (wants to know|asks|asked|wonders|wondered|is wondering|would like to know|is asking|keeps asking|wants me to ask|says to ask) (you )?(whether|if|why|how|when)\\b(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|this (time|year|batch))\\b)[^?.]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on)\\b[^?.]*[.?]?$");
+            "^((and|also|so|but),? )*(my|our|the|one of (my|our|the) [a-z]+) ([a-z-]+ ){0,2}?[a-z-]+ (wants to know|asks|asked|wonders|wondered|is wondering|would like to know|is asking|keeps asking|wants me to ask|says to ask) (you )?(whether|if|why|how|when)\\b(?![^?]*(?<!\\b(pits|skins|peels?|peeling|stems|seeds|cores|stones|leaves) (can|could|may|might|should) be )\\b(left|leave|leaving|stay|staying|kept|keep) (the [a-z]+ )?in\\b)(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|this (time|year|batch))\\b)[^?.]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on)\\b[^?.]*[.?]?$");
 
     /** "Small jars next time, we're only two now." */
     private static final Cue NEXT_TIME = Cue.of(
@@ -36,6 +36,8 @@ final class AnotherTime {
     private static final Cue RESOLVED = Cue.of(
             "^(?!.*\\?)(?=.*\\bnext (time|batch|year|season)\\b).*\\b(vent(ed|ing)?|exhaust(ed|ing)?|pressure|vinegar|acid|lemon|percent|strength|longer|minutes|hotter|headspace|covered|peel(ed)?|processed|properly|correctly)\\b"
                     + "|^(?!.*\\?)(?=.*\\bnext (time|batch|year|season)\\b).*\\b(leav(e|ing)( out| off)|omit(ting)?|skip(ping)?|cut(ting)? out) (the |that |those |any )?[a-z]+"
+                    + "|\\b(the|our|my) (?!(pits|skins|peels?|peeling|stems|seeds|cores|stones|leaves)\\b)[a-z]+ (can|could|may|might|should) (be left|stay|be kept) in\\b[^.;]*\\bnext (time|batch|year|season)\\b"
+                    + "|\\b(leave|keep) the (?!(pits|skins|peels?|peeling|stems|seeds|cores|stones|leaves)\\b)[a-z]+ in\\b[^.;]*\\bnext (time|batch|year|season)\\b"
                     + "|\\b(leave|leaving) (the |that |those )?[a-z]+( [a-z]+)? (out|off),? next (time|batch|year|season)\\b"
                     + "|^[a-z]+( [a-z]+)? (out|off|gone),? next (time|batch|year|season)\\b"
                     + "|(^|[,;:] )(and |but |so )?(no|without|less|fewer) (more )?[a-z]+( [a-z]+)?,? next (time|batch|year|season)\\b"

@@ -36,6 +36,11 @@ final class FigureFacts {
             if (s.isClaimed(i)) {
                 continue;
             }
+            int phone = Telephone.end(s, i);
+            if (phone > i) {
+                s.claim(i, phone);
+                continue;
+            }
             Optional<Numbers.Figure> figure = Numbers.at(s.tokens(), i);
             if (figure.isEmpty()) {
                 continue;

@@ -38,9 +38,9 @@ final class JarMentions {
 
     /** "Could I do quarts next time the same way?", "can I put it in half pints instead?". */
     private static final Cue OTHERS_ASKED = Cue.of(
-            "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(?<!\\b(can|could|should|may|might|would|must) )(i|we) (use|used))\\b)(?=[^?]*\\b(pints?|quarts?)\\b)[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$"
-                    + "|^((and|also|so|or|but),? )*(would|will|do|does|could|should) ((half[- ])?pints|quarts) (be|need|take|get|want|go|require|work)\\b[^?]*\\?$"
-                    + "|^((and|also|so|or|but),? )*(what would (i|we|a person|you) (do|change|need)|how (much|many minutes) (longer|more)|how (long|many minutes) (would|for)|what (time|pressure) (would|for))\\b(?![^?]*\\b(did|was|were|had|put up|canned|have been|(i|we) (use|used|do|make|made))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\?$");
+            "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|mine|ours|these|those|of (it|them)|since|because|(i|we)( have|'ve)( got)?|put up|canned|have been|(?<!\\b(can|could|should|may|might|would|must) )(i|we) (use|used))\\b)(?=[^?]*\\b(pints?|quarts?)\\b)[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$"
+                    + "|^((and|also|so|or|but),? )*(would|will|do|does|could|should) ((half[- ])?pints|quarts) (be|need|take|get|want|go|require|work)\\b(?![^?]*\\b(did|was|were|had|mine|ours|these|those|of (it|them)|since|because|(i|we)( have|'ve)( got)?|canned)\\b)[^?]*\\?$"
+                    + "|^((and|also|so|or|but),? )*(what would (i|we|a person|you) (do|change|need)|how (much|many minutes) (longer|more)|how (long|many minutes) (would|for)|what (time|pressure) (would|for))\\b(?![^?]*\\b(did|was|were|had|mine|ours|these|those|of (it|them)|since|because|(i|we)( have|'ve)( got)?|put up|canned|have been|(i|we) (use|used|do|make|made))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\?$");
 
     /** Whether it only asks about jars of another size than those that were canned: no figure in it is theirs. */
     static boolean areOthersAsked(Sentence s, Draft draft) {

@@ -14,7 +14,7 @@ final class OtherHeight {
     private static final Cue GOVERNS = Cue.of(
             "\\b(used to (live|be|can|put up)|lived|grew up|born|raised|living|(came|come|comes|coming|moved|moving|away|back|up|over|climb\\w*|drive|drove|rises?|rose|grown|hauled (them )?) from|(picked|bought|gathered|foraged|grown|found|caught|shot|born)( [a-z]+){0,4}|(mother|mom|mama|grandma|granny|grandmother|sister|aunt|she|he|they|neighbou?r|friend|daughter)( [a-z]+){0,2} (canned|did|made|put|processed|cooked)( [a-z]+){0,3}|slop\\w+|drops?|climbs?|rises?|(goes|went|going|runs|ran) (down|up|back|out)?|stretches|reaches|extends|falls|(elevation|altitude) (gain|change|changes|difference|drop|rise|climb|varies)( [a-z]+){0,4}|(?<=^|[.;:,(] ?)(for )?example|moving|(will|to|going to|may|might|hope to) (move|be|live)|headed|heading|left|leaving"
                     + "|(recipe|book|card|sheet|time|times|table|chart|page|guide|directions?|instructions?)( [a-z]+){0,3} (is|was|are|were|meant|written|good|right|made|from|worked|tested)( (for|out|meant|written|good|only|at|from))*"
-                    + "|(says?|said)( it's| it is| they're)?( good| fine| right)? for|wish(ed)? (i|we) (was|were|lived)|(if|unless|when|until|till) (you|i|we|one|they|people|folks)( (are|were|was|live|lived|can|canned)|'re|'m)?"
+                    + "|(we|i) (had|once had)|(says?|said)( it's| it is| they're)?( good| fine| right)? for|wish(ed)? (i|we) (was|were|lived)|(if|unless|when|until|till) (you|i|we|one|they|people|folks)( (are|were|was|live|lived|can|canned)|'re|'m)?"
                     + "|(more|farther|further) than|within|every|not|n't|never|neither|except|unlike|nowhere near)"
                     + OFTEN);
 
@@ -29,7 +29,7 @@ final class OtherHeight {
 
     /** "The elevation of the orchard is". */
     private static final Cue HEIGHT_OF = Cue.of(
-            "\\b(elevation|altitude|elev|alt) (of|for|from) (the|our|my|his|her|a|an|their) ([a-z'-]+ ){0,2}?(?<noun>[a-z]+)('s [a-z]+)?( is| was)?"
+            "\\b(elevation|altitude|elev|alt) (of|for|from|in|at(?= (my|his|her|their) [a-z]+'s)) (the|our|my|his|her|a|an|their) ([a-z'-]+ ){0,2}?(?<noun>[a-z]+)('s [a-z]+)?( is| was)?"
                     + OFTEN);
 
     private static final Cue HEIGHT = Cue.of("\\b(elevation|altitude|elev|alt)\\b");
@@ -43,11 +43,11 @@ final class OtherHeight {
     /** What the figure governs. */
     private static final Cue GOVERNED = Cue.of(
             "^(( or so)? (higher|lower|further|farther|closer|up the|down the|up from|away|of (stairs|steps|climb|drop|road|fall|slope)|below (?!sea)|above (?!(mean )?(sea|high water|tide)|(the |our )?(mean )?(sea|ocean|gulf|bay|tide|harbou?r|water|\\w+ which))|under (the|our|my)|past|beyond|short of|from (the|our|my) (?!([a-z]+ )?(map|gps|phone|sign|survey|app|county)))\\b|,? (is|was)( just| only)? (where|what|for|my|our|his|her|their|the) (?!(the |my |our )?([a-z]+ )?(map|gps|phone|sign|survey|app|altimeter)|(we|i|our|my) (are|live|can|elevation|altitude|place|house|kitchen|farm|home|is|am|sits?)|elevation|altitude|height)"
-                    + "|,? (like|in) (the (town|book|recipe|valley (?!where))|my|her|his)\\b| (times?|column|row|line|recipe|chart|table|rule|section|setting|directions?|instructions?)\\b|,? where (i|we|he|she|they) (learned|grew|was|were|lived|used|came|picked|bought|got|started|first)\\b|[ ,;(–—-]*(not sure|unsure|don't know|no idea|can't say|old (house|place|kitchen|farm)|(at|in) (the|our|my) (old|other|previous|former|last)|previous|former|(we're |we are |i'm )?moving|or were|or was|says the (?!([a-z]+ ){0,2}(map|gps|sign|phone|survey|altimeter|county|app)\\b)|(that's|that is|it's|it is|this is|this was) (the |a |what |all )?(time|right|enough|fine|rule|plenty|what|ok|it)\\b|according to the (recipe|book|sheet|card))\\b|,? for the (mountains|hills|high|city|coast)|,? or (is|was) it\\b)");
+                    + "|,? (back )?then(?= ?[.)!,;]|$)|,? (like|in) (the (town|book|recipe|valley (?!where))|my|her|his)\\b| (times?|column|row|line|recipe|chart|table|rule|section|setting|directions?|instructions?)\\b|,? where (i|we|he|she|they) (learned|grew|was|were|lived|used|came|picked|bought|got|started|first)\\b|[ ,;(–—-]*(not sure|unsure|don't know|no idea|can't say|old (house|place|kitchen|farm)|(at|in) (the|our|my) (old|other|previous|former|last)|previous|former|(we're |we are |i'm )?moving|or were|or was|says the (?!([a-z]+ ){0,2}(map|gps|sign|phone|survey|altimeter|county|app)\\b)|(that's|that is|it's|it is|this is|this was) (the |a |what |all )?(time|right|enough|fine|rule|plenty|what|ok|it)\\b|according to the (recipe|book|sheet|card))\\b|,? for the (mountains|hills|high|city|coast)|,? or (is|was) it\\b)");
 
     /** Then the jars stood higher, or elsewhere. */
     private static final Cue TURNS = Cue.of(
-            "(?<=[,;(] |[,;(]|\\b(but|and|though|although|while|only|yet|whereas|so) )(but |and |though |although |while |only |yet )*(we|i|ours|mine|us|it|our|my|the|these|those|this) ?('re|'s|'m)?( [a-z]+){0,5} (higher|above (it|that|town|there|them)|uphill|up the (hill|road|mountain|canyon|valley|ridge|slope)|(up )?on (a|the|top of|our|my) ([a-z]+ )?(hill|hilltop|mountain|mountainside|ridge|bluff|mesa|rim|slope|summit|pass|plateau)|much more|a lot more|way more|elsewhere|somewhere else|another place)\\b"
+            "(?<=[,;(] |[,;(]|\\b(but|and|though|although|while|only|yet|whereas|so) )(but |and |though |although |while |only |yet )*(we|i|ours|mine|us|it|our|my|the|these|those|this) ?('re|'s|'m)?( [a-z]+){0,5} (more(?= ?[.)!,;]|$)|up top|on top(?= ?[.)!,;]|$)|at the (very )?top(?= ?[.)!,;]|$)|higher|above (it|that|town|there|them)|uphill|up the (hill|road|mountain|canyon|valley|ridge|slope)|(up )?on (a|the|top of|our|my) ([a-z]+ )?(hill|hilltop|mountain|mountainside|ridge|bluff|mesa|rim|slope|summit|pass|plateau)|much more|a lot more|way more|elsewhere|somewhere else|another place)\\b"
                     + "|(?<=[,;(] |[,;(]|\\b(but|and|though|while|only) )(these|the jars|this (batch|load|lot)|i (did|canned|made|put up|processed|do|can)|we (did|canned|made|put up|processed|do|can)) ([a-z]+ ){0,4}(at|in|up at|over at|out at) (the |our |my |her |his )?(camp|cabin|lake|cottage|lodge|mountains?|hills|ranch|sister's|mother's|daughter's|[a-z]+'s)\\b");
 
     private static final Cue ASKED = Cue.of(
