@@ -35,6 +35,7 @@ final class AnotherDish {
     /** "Corn relish is on my list for next year, this year just tomatoes". */
     private static final Cue LATER = Cue.of(
             "^[^.;!?0-9]{4,60}\\b(next (year|time|week|month|summer|fall|weekend)|another (day|time|year)|some other (time|day)|(is|are|comes?|will be) (up )?next)[,;]? ?(and |but |so )?(?=(this (year|time|week|summer|fall)|today|for now|now|here)\\b)"
+                    + "|^(?![^.;]*\\b(vent\\w*|exhaust\\w*|vinegar|lemon|acid|process\\w*|pressure|headspace|peel\\w*|bacon|ham)\\b)[^.;!?0-9]{4,60}\\b(was|were) (last (year|week|time|month|summer|fall)|yesterday|the other day)[,;] ?(and |but |so )?(?=(this (time|one|one's)|today|now|these are|these're)\\b)"
                     + "|^[^.;!?0-9]{4,60}\\b(later|afterwards|another day|next),? ?(and |but )?(?=first,? (it's |here's |here is |here are )?(my|the|our|a)\\b)");
 
     /** "I put up okra and tomatoes once and it scared me, so this year just plain okra". */

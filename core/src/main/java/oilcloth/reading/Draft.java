@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import oilcloth.guide.Food;
 import oilcloth.measure.JarSize;
 import oilcloth.recipe.Fact;
@@ -106,6 +107,15 @@ final class Draft {
 
     /** Words that say the food itself was cooked before filling. */
     Optional<Range> cooked = Optional.empty();
+
+    /** How many amounts above nothing are told of foods of some kind. */
+    int amountsOf(Predicate<Food> kind) {
+        return (int) ingredients.stream()
+                .filter(i -> kind.test(i.food()))
+                .flatMap(i -> i.amount().stream())
+                .filter(a -> a.high() > 0)
+                .count();
+    }
 
     /** Asks about words that a reader understood to speak against what was told: no talk around them excuses them. */
     void doubt(Range words) {

@@ -27,7 +27,10 @@ final class JarMentions {
 
     /** "Not for half-gallon jars", "never in quarts". */
     private static final Cue NOT_FOR = Cue.of(
-            "\\b(not|never) (use |done |meant |tested )?(in|for|using)? ?$|\\b(do not|don't|did not|didn't|never) (do|use|can|fill|trust|bother with|put up|own) (in |any )?$");
+            "\\b(not|never) (use |done |meant |tested )?(in|for|using)? ?$|\\b(do not|don't|did not|didn't|never) (do|use|can|fill|trust|bother with|put up|own) (in |any )?$|\\b(not|never) to (do|use|can|put up|make|try|fill)( (it|them|these|this|that))?( up)? (in )?$");
+
+    private static final Cue DONE_ANYWAY = Cue.of(
+            "\\b(but|still|yet|anyway|though|except)\\b[^.;]{0,24}\\b(i|we|did|do|some|half|one|two|three|four|five|six|the rest|these|mine)\\b");
 
     /** "About nine quarts to the bushel". */
     private static final Cue GENERALLY = Cue.of(
@@ -76,7 +79,7 @@ final class JarMentions {
             boolean apart =
                     s.opensAt(found.get().next(), 7, SUITED) || s.is(found.get().next(), "lids");
             boolean share = s.is(i - 1, "/") && s.is(found.get().next(), "of");
-            boolean none = s.is(i - 1, "no") || s.is(i - 1, "not") || s.isBefore(i, 3, NOT_FOR);
+            boolean none = s.is(i - 1, "no") || s.is(i - 1, "not") || s.isBefore(i, 5, NOT_FOR) && !s.has(DONE_ANYWAY);
             apart |= s.opensAt(found.get().next(), 4, GENERALLY) || s.isBefore(i, 5, OF_A_LOAD);
             if (share || none || apart || s.isBefore(i, 3, HOLDS)) {
                 // "half cup water/quart of fruit", "a rack that holds seven quarts", "no quarts", "out of quart lids"

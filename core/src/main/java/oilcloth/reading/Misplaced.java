@@ -1,5 +1,6 @@
 package oilcloth.reading;
 
+import oilcloth.guide.Food;
 import oilcloth.text.Cue;
 
 /**
@@ -25,11 +26,7 @@ final class Misplaced {
                     draft.facts.times().size() + draft.looseTimes.size(),
                     draft.facts.pressures().size(),
                     draft.facts.vented().isPresent() ? 1 : 0,
-                    (int) draft.ingredients.stream()
-                            .filter(i -> i.food().isAcidulant())
-                            .flatMap(i -> i.amount().stream())
-                            .filter(a -> a.high() > 0)
-                            .count(),
+                    draft.amountsOf(Food::isAcidulant),
                     draft.facts.prepared().size(),
                     draft.facts.sterilised().isPresent() ? 1 : 0);
         }

@@ -49,6 +49,9 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
 
     private static final int LONGEST_JOIN = 5;
 
+    /** Names behind the first, of which some stand side by side without a comma. */
+    private static final int LEAST_BARE = 2;
+
     /** Tokens behind the last name in which "each" may follow. */
     private static final int EACH_BEHIND = 5;
 
@@ -62,6 +65,8 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
         List<Other> others = new ArrayList<>();
         boolean joined = false;
         boolean either = false;
+        // "celery onion carrots and peppers"
+        boolean bare = false;
         int end = from;
         while (end < s.size()) {
             int k = end;
@@ -88,13 +93,15 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             }
             k = cut;
             Optional<Lexicon.Match> match =
-                    k == end || k - end > LONGEST_JOIN || k >= s.size() ? Optional.empty() : s.food(lexicon, k);
+                    k - end > LONGEST_JOIN || k >= s.size() ? Optional.empty() : s.food(lexicon, k);
             // "4 lb beans, dill and garlic": what seasons has no share in the weight
             boolean seasons = match.map(m -> m.food().kind().isProduce()
                                     != first.kind().isProduce()
                             || m.food().name().equals("garlic") && !first.name().equals("garlic"))
                     .orElse(false);
+            boolean beside = k == end;
             if (match.isEmpty()
+                    || beside && !match.get().food().kind().isProduce()
                     || seasons
                     || s.isClaimed(k)
                     || k + match.get().length() < last
@@ -102,12 +109,14 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
                 break;
             }
             joined |= joins;
+            bare |= beside;
             either |= or;
             end = k + match.get().length();
             others.add(new Other(match.get().food(), k, end));
         }
         boolean eachOf = from > 1 && s.isBefore(from, EACH_BEHIND, FOR_EACH);
-        if (others.isEmpty() || !joined && !eachOf) {
+        boolean row = others.size() >= LEAST_BARE && joined && !either;
+        if (others.isEmpty() || !joined && !eachOf || bare && !row) {
             return new SharedAmount(List.of(), amount, false, from);
         }
         // "6 cups each carrots, corn, beans, limas": the word before the first name joins them

@@ -35,11 +35,7 @@ final class Supposed {
     record Support(int canning, int prepared) {
         static Support of(Draft draft) {
             Facts facts = draft.facts;
-            int amounts = (int) draft.ingredients.stream()
-                    .filter(i -> i.food().isAcidulant() || i.food().kind() == FoodClass.SALT)
-                    .flatMap(i -> i.amount().stream())
-                    .filter(a -> a.high() > 0)
-                    .count();
+            int amounts = draft.amountsOf(f -> f.isAcidulant() || f.kind() == FoodClass.SALT);
             int once = (int) Stream.of(
                             facts.vented().isPresent(),
                             facts.sterilised().isPresent(),
