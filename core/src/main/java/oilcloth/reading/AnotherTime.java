@@ -28,6 +28,15 @@ final class AnotherTime {
     private static final Cue ANOTHER_ASKS = Cue.of(
             "^((and|also|so|but),? )*(my|our|the|one of (my|our|the) [a-z]+) ([a-z-]+ ){0,2}?[a-z-]+ (wants to know|asks|asked|wonders|wondered|is wondering|would like to know|is asking|keeps asking|wants me to ask|says to ask) (you )?(whether|if|why|how|when)\\b(?![^?]*(?<!\\b(pits|skins|peels?|peeling|stems|seeds|cores|stones|leaves) (can|could|may|might|should) be )\\b(left|leave|leaving|stay|staying|kept|keep) (the [a-z]+ )?in\\b)(?![^?]*\\b(did|do now|now|have been|always|already|still|too|also|as well|either|same|like|keep|this (time|year|batch))\\b)[^?.]*\\b(next (time|year|batch|summer|season|fall)|in (the )?future|another time|from now on)\\b[^?.]*[.?]?$");
 
+    /** "Could I shorten the time?", "can I use less vinegar?": then there was the whole of it. */
+    private static final Cue ASKS_FOR_LESS = Cue.of(
+            "^((and|also|so|or|but),? )*(can|could|may|might|would it be (ok|okay|safe|all right) to) (i |we |you |one )?(just |safely |ever |please )*(shorten|reduce|lower|lessen|halve|skip|drop|omit|leave out|do without|cut( down| back)?( on)?|use less|use a shorter|go lower on|go easier on) (of )?(the |some of the |my |that )?(salt|sugar|vinegar|lemon( juice)?|acid|citric acid|brine|venting|vent|headspace|pressure|process(ing)? time|time|minutes|boiling)( (a (bit|little)|some|by half|in half|next time|any))?\\?$");
+
+    /** Whether it only asks whether there might be less of what a recipe needs. */
+    static boolean asksForLess(Sentence s) {
+        return s.has(ASKS_FOR_LESS);
+    }
+
     /** "Small jars next time, we're only two now." */
     private static final Cue NEXT_TIME = Cue.of(
             "^(\\w+ ){0,3}next (time|year|batch|season)\\b(?!.*\\b(also|too|again|same|still|this|these|those|but|like|as|(i|we) [a-z]+)\\b)");

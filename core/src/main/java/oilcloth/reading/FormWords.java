@@ -38,7 +38,7 @@ final class FormWords {
                     "(?<!(?<!\\b(recipe|directions|instructions|process|(?<!\\b(this|that|next|last|first|second|one|same|the) )times?) )\\bfor )(?<!\\bfor (the|winter|making) )(?<!\\blike (a |thin |weak |watery )?)\\b(soup|stew|chowder|borscht|gumbo)s?\\b(?! (bones|pot|spoon|bowl|kettle|meat|beef|cubes|chunks|pieces|size|hen))",
                     "soup"),
             Phrase.of(
-                    "\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) (first |own |famous |plain |pressure |canned )*chili\\b|^chili\\b|\\b(this|(batch|pot|pints|quarts|jars) of|made|homemade) chili\\b(?! (powder|pepper|chile|sauce|relish|salsa|verde|flakes|beans))",
+                    "\\bchill?[ie] con carne|\\b(beef|venison|turkey|my|our) (first |own |famous |plain |pressure |canned )*chili\\b|^chili\\b|\\b(this|(batch|pot|pints|quarts|jars) of|homemade|(made|make|making|canned|can|canning|cooked|tried|try|put up|this is|here is|here's)( (a|the|some|our|my|up|your|guide's|big|small|plain|batch|pot|of))*|(book|guide|booklet|leaflet|sheet)'s) chili\\b(?! (powder|peppers?|chiles?|sauce|relish|salsa|verde|flakes|beans|paste|seasoning))",
                     "chili"),
             Phrase.of(
                     "\\bcider\\b(?! vinegar)|(?<!\\bin )(?<!\\bin tomato )(?<!\\bin their own )(?<!\\bown )(?<!\\bin apple )(?<!grape )(?<!white grape )(?<!lemon )(?<!lime )(?<!pineapple )(?<!fruit )(?<!orange )(?<!\\bin the )\\bjuice\\b|\\bgrape juice\\b",

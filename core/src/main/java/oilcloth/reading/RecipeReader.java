@@ -226,7 +226,7 @@ public final class RecipeReader {
                 || Bystanders.isAll(s, !draft.facts.times().isEmpty())
                 || OtherJars.areAll(s, draft)
                 || JarMentions.areOthersAsked(s, draft)
-                || !draft.facts.times().isEmpty() && Serving.isPutInLater(s)) {
+                || !draft.facts.times().isEmpty() && (Serving.isPutInLater(s) || AnotherTime.asksForLess(s))) {
             return;
         }
         if (Hearsay.isOfTheirs(s) || OtherJars.mayBe(s, draft)) {

@@ -14,6 +14,7 @@ import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /** When a food named again is the same food, and when it is more of it. */
 final class SameFood {
@@ -27,6 +28,7 @@ final class SameFood {
 
     /** A food named in passing before its amount was given is that same food. */
     static void settle(Draft draft, String text) {
+        dishOfChiles(draft);
         List<Ingredient> measured =
                 draft.ingredients.stream().filter(i -> i.amount().isPresent()).toList();
         // "Fruit puree, peaches": the peaches are the fruit
@@ -371,5 +373,19 @@ final class SameFood {
         }
         return (food.kind() == FoodClass.TOMATO || food.kind() == FoodClass.SEAFOOD)
                 && draft.ingredients.stream().anyMatch(i -> i.food().kind() == food.kind());
+    }
+
+    /** "Chili, pints", and nothing else named: the dish and no peppers. */
+    private static void dishOfChiles(Draft draft) {
+        List<Range> named = draft.facts.forms().stream()
+                .filter(f -> f.value().equals("chili"))
+                .flatMap(f -> f.range().stream())
+                .toList();
+        boolean alone = draft.ingredients.stream()
+                .allMatch(i -> i.amount().isEmpty() && named.stream().anyMatch(i.range()::overlaps));
+        if (alone && !named.isEmpty()) {
+            draft.ingredients.clear();
+            draft.titleFoods.removeIf(f -> f.kind() == FoodClass.PEPPER);
+        }
     }
 }
