@@ -135,9 +135,7 @@ final class Altitudes {
     static void seaLevel(Sentence s, Draft draft) {
         if (draft.facts.altitude().isEmpty()) {
             s.find(SEA_LEVEL).ifPresent(r -> {
-                if (isElsewhere(s, r)) {
-                    draft.otherHeights.add(r);
-                } else {
+                if (!OtherHeight.isKept(s, r, draft)) {
                     draft.facts.altitude(Fact.read(Altitude.ofFeet(0), r));
                 }
             });
@@ -334,8 +332,7 @@ final class Altitudes {
         // which of two it is will be asked; until then nothing is held against the lower
         double height = doubted ? f.low() : f.high();
         Altitude altitude = metres ? Altitude.ofMetres(height) : Altitude.ofFeet((int) Math.ceil(height));
-        if (isElsewhere(s, s.span(i, to))) {
-            draft.otherHeights.add(s.span(i, to));
+        if (OtherHeight.isKept(s, s.span(i, to), draft)) {
             return;
         }
         if (doubted) {
@@ -349,18 +346,6 @@ final class Altitudes {
                 && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
             // two places, one recipe: which of them holds is asked
             draft.doubt(s.span(i, to));
-        }
-    }
-
-    private static boolean isElsewhere(Sentence s, Range height) {
-        Range own = height.shift(-s.range().start());
-        return OtherHeight.isTold(s.low(), own.start(), own.end());
-    }
-
-    /** A height of another place is asked about where none of this place is told. */
-    static void settle(Draft draft) {
-        if (draft.facts.altitude().isEmpty()) {
-            draft.otherHeights.forEach(draft::doubt);
         }
     }
 

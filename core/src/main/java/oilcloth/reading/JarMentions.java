@@ -39,23 +39,6 @@ final class JarMentions {
     /** "A canner load is seven quarts". */
     private static final Cue OF_A_LOAD = Cue.of("\\b(load|canner full|canner) (is|means|makes) (\\S+ )?$");
 
-    /** "Could I do quarts next time the same way?", "can I put it in half pints instead?". */
-    private static final Cue OTHERS_ASKED = Cue.of(
-            "^((and|also|so|or|but|another (thing|question),?) )*(can|could|should|may|might|would|is it|is there|how long|what (time|if|about)|how about)\\b(?![^?]*\\b(did|was|were|had|mine|ours|these|those|of (it|them)|since|because|(i|we)( have|'ve)( got)?|put up|canned|have been|(?<!\\b(can|could|should|may|might|would|must) )(i|we) (use|used))\\b)(?=[^?]*\\b(pints?|quarts?)\\b)[^?]*\\b(next (time|year|batch)|instead|another time|(the )?same (way|time)|later on)\\b[^?]*\\?$"
-                    + "|^((and|also|so|or|but),? )*(would|will|do|does|could|should) ((half[- ])?pints|quarts) (be|need|take|get|want|go|require|work)\\b(?![^?]*\\b(did|was|were|had|mine|ours|these|those|of (it|them)|since|because|(i|we)( have|'ve)( got)?|canned)\\b)[^?]*\\?$"
-                    + "|^((and|also|so|or|but),? )*(what would (i|we|a person|you) (do|change|need)|how (much|many minutes) (longer|more)|how (long|many minutes) (would|for)|what (time|pressure) (would|for))\\b(?![^?]*\\b(did|was|were|had|mine|ours|these|those|of (it|them)|since|because|(i|we)( have|'ve)( got)?|put up|canned|have been|(i|we) (use|used|do|make|made))\\b)[^?]*\\b(pints?|quarts?)\\b[^?]*\\?$");
-
-    /** Whether it only asks about jars of another size than those that were canned: no figure in it is theirs. */
-    static boolean areOthersAsked(Sentence s, Draft draft) {
-        return !draft.facts.times().isEmpty()
-                && !draft.facts.jars().isEmpty()
-                && s.has(OTHERS_ASKED)
-                && IntStream.range(0, s.size())
-                        .mapToObj(i -> at(s, i))
-                        .flatMap(Optional::stream)
-                        .noneMatch(f -> draft.facts.jars().stream().anyMatch(j -> j.value() == f.jar()));
-    }
-
     /** The first jar, or measure of that name, in a sentence. */
     static Optional<JarSize> named(Sentence s) {
         return IntStream.range(0, s.size())
@@ -70,7 +53,7 @@ final class JarMentions {
             s.claim(0, s.size());
             return;
         }
-        boolean others = !draft.facts.jars().isEmpty() && s.has(OTHERS_ASKED);
+        boolean others = OtherJarsAsked.isTold(s, draft);
         for (int i = 0; i < s.size(); i++) {
             Optional<Found> found = at(s, i);
             if (found.isEmpty() || s.anyClaimed(i, found.get().next()) || Vessel.at(s, i)) {

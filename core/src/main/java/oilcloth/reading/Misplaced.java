@@ -1,6 +1,5 @@
 package oilcloth.reading;
 
-import oilcloth.guide.Food;
 import oilcloth.text.Cue;
 
 /**
@@ -19,28 +18,15 @@ final class Misplaced {
 
     private Misplaced() {}
 
-    /** How many figures of each kind were known. */
-    record Known(int times, int pressures, int vented, int acids, int prepared, int sterile) {
-        static Known of(Draft draft) {
-            return new Known(
-                    draft.facts.times().size() + draft.looseTimes.size(),
-                    draft.facts.pressures().size(),
-                    draft.facts.vented().isPresent() ? 1 : 0,
-                    draft.amountsOf(Food::isAcidulant),
-                    draft.facts.prepared().size(),
-                    draft.facts.sterilised().isPresent() ? 1 : 0);
-        }
-    }
-
     /** @param before what was known before the sentence */
-    static void read(Sentence s, Draft draft, Known before) {
-        Known now = Known.of(draft);
-        boolean told = now.times > before.times && s.has(TIME)
-                || now.pressures > before.pressures && s.has(PRESSURE)
-                || now.vented > before.vented && s.has(VENT)
-                || now.acids > before.acids && s.has(ACID)
-                || now.prepared > before.prepared && s.has(PREPARED)
-                || now.sterile > before.sterile && s.has(STERILE);
+    static void read(Sentence s, Draft draft, Support before) {
+        Support now = Support.of(draft);
+        boolean told = now.times() > before.times() && s.has(TIME)
+                || now.pressures() > before.pressures() && s.has(PRESSURE)
+                || now.vented() > before.vented() && s.has(VENT)
+                || now.acids() > before.acids() && s.has(ACID)
+                || now.prepared() > before.prepared() && s.has(PREPARED)
+                || now.sterile() > before.sterile() && s.has(STERILE);
         if (told) {
             draft.doubt(s.range());
         }

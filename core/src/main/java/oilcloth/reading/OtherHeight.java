@@ -1,6 +1,7 @@
 package oilcloth.reading;
 
 import oilcloth.text.Cue;
+import oilcloth.text.Range;
 
 /**
  * A height that is perhaps not that of the jars: of another place or time, of a recipe, of a way up, or asked and not told. "We
@@ -57,16 +58,31 @@ final class OtherHeight {
 
     private OtherHeight() {}
 
-    /** @param from where the figure begins, {@code to} where what belongs to it ends; offsets in the sentence */
-    static boolean isTold(String low, int from, int to) {
-        String before = low.substring(0, from);
-        String behind = low.substring(to);
-        return !SO_DO_WE.in(behind)
+    /** Whether a height is of another place: it is kept for later, and asked about at once where the jars stood above it. */
+    static boolean isKept(Sentence s, Range height, Draft draft) {
+        Range own = height.shift(-s.range().start());
+        String before = s.low().substring(0, own.start());
+        String behind = s.low().substring(own.end());
+        if (TURNS.in(behind)) {
+            draft.doubt(height);
+            return true;
+        }
+        boolean other = !SO_DO_WE.in(behind)
                 && (GOVERNS.in(before)
                         || isOfNoKitchen(before)
                         || GOVERNED.in(behind)
-                        || TURNS.in(behind)
-                        || low.endsWith("?") && ASKED.in(low));
+                        || s.low().endsWith("?") && ASKED.in(s.low()));
+        if (other) {
+            draft.otherHeights.add(height);
+        }
+        return other;
+    }
+
+    /** Asked about where no height of this place is told. */
+    static void settle(Draft draft) {
+        if (draft.facts.altitude().isEmpty()) {
+            draft.otherHeights.forEach(draft::doubt);
+        }
     }
 
     private static boolean isOfNoKitchen(String before) {

@@ -225,7 +225,7 @@ public final class RecipeReader {
                 || Serving.isLabelled(s)
                 || Bystanders.isAll(s, !draft.facts.times().isEmpty())
                 || OtherJars.areAll(s, draft)
-                || JarMentions.areOthersAsked(s, draft)
+                || OtherJarsAsked.isOfOthersOnly(s, draft)
                 || !draft.facts.times().isEmpty() && (Serving.isPutInLater(s) || AnotherTime.asksForLess(s))) {
             return;
         }
@@ -252,8 +252,7 @@ public final class RecipeReader {
         int foods = draft.ingredients.size();
         int unread = draft.unread.size();
         int unknown = draft.unknownThings;
-        Supposed.Support support = Supposed.Support.of(draft);
-        Misplaced.Known known = Misplaced.Known.of(draft);
+        Support support = Support.of(draft);
         // a letter may open with what it is about
         boolean canned = !draft.facts.times().isEmpty();
         boolean begun = foods > 0 || canned;
@@ -309,7 +308,7 @@ public final class RecipeReader {
         }
         deviations.read(s, draft, before);
         Supposed.read(s, draft, support, begun || draft.ingredients.size() == foods);
-        Misplaced.read(s, draft, known);
+        Misplaced.read(s, draft, support);
         // "I have a crock of pickles going beside it": asked about, and not what this is
         if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
             cut(draft.facts.forms(), forms);

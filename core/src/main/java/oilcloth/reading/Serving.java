@@ -2,6 +2,8 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import oilcloth.guide.FoodClass;
 import oilcloth.recipe.Ingredient;
 import oilcloth.text.Cue;
@@ -81,10 +83,10 @@ final class Serving {
                     + "|^[a-z ]{0,30}\\b(gets?|got|are|is|goes?)( only)? (added|stirred in|put in)( (fresh|later|separately))?,? (when|once|after|the day) (i|we|you|they) (open|serve|heat|reheat|eat|use)\\b(?![^.;]*\\b(or|and|but|sometimes|usually)\\b)"
                     + "|\\b(i|we|he|she) (warm|heat|reheat|fry|saute|butter|cream|dress|eat|fix|serve)s? (it|them|these|mine|a jar|one)( up)? with (a (little|bit of|pat of|dab of) |some )?\\w+( and \\w+)? (for|at) (supper|dinner|lunch|breakfast|sunday|company)\\b"
                     + "|\\b(i|we|he|she) (fry|fries|cream|creams|dress|dresses|warm|warms|heat|heats|saute|sautes) (it|them|these|mine|one|a jar)( up)? (with|in) [^.;]{2,40}(\\bcome (winter|january|cold weather)|\\b(all|in|in the) winter|\\bon (sundays?|cold nights))\\b"
-                    + "|\\b(cook|heat|boil|simmer|fry|warm|fix|season|finish|doctor)s? (it|them|these|ours) ((again|up|over|down|all|first) )*with [^.;]{2,30}\\b(when|once|after|before) (i|we|you|they) (open|serve|eat|use)s?\\b"
+                    + "|\\b(cook|heat|boil|simmer|fry|warm|fix|season|finish|doctor)s? (it|them|these|ours) ((again|up|over|down|all|first) )*with [^.;]{2,30}\\b(when|once|after) (i|we|you|they) (open|serve|eat)s?\\b"
                     + "|\\b(drinks?|drank) (it|them|this|his|hers|ours) with\\b"
                     + "|\\b(had|have|ate|eat|tried) (one|it|some|a (bowl|jar|dish|plate)) with \\w+( \\w+)? (on|over) (it|them|top)\\b|\\b(at|on) the table\\b|\\b(plan|planning|mean|hope|going|want) to (use|eat|serve|save|have) (it|them|these|this|mine) (for|in|on|with|over)\\b|\\b(made|makes?|making) (\\w+ ){1,3}(with|out of|from) (it|them|one|mine|a jar|one of them)\\b|\\b(you|i|we) can (pour|spoon|put|have|sprinkle) (some |a little )?\\w+ (over|on) (it|them|top)\\b|\\b(drain|pour) (them |it )?off\\b[^.;]*\\bcream (them|it)\\b|\\bcream (them|it) for (sunday|supper|dinner|company|the)\\b|\\b(make|makes|made) (a |an |the |my )?(\\w+ )?(hash|pie|pies|cobbler|crisp|crumble|gravy|sauce|soup|stew|casserole|salad|shortcake|dumplings) (with (one|two|three|four|a|\\d) (jars?|pints?|quarts?)|when (i|we|you) open)\\b|\\b(when|once) (i|we|you|they|he|she) (opens?|serves?|eats?|drinks?) (it|them|one|these|a jar|the jar)\\b"
-                    + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) ((serves?|opens?|eats?)\\b|(makes?|fix|cooks?) (a |the |my |our )?(\\w+ )?(stew|soup|pie|casserole|gravy|chili|supper|dinner|hash)\\b|(heats?|reheats?|cooks?|uses?) (it|them|one|these|mine|a jar|for|before|at)\\b)");
+                    + "|\\badds?\\b[^.;]{0,40}\\b(the day|when|once|after|right before|just before) (i|we|you|he|she|they) ((serves?|opens?|eats?)\\b|(heats?|reheats?|cooks?|uses?) (it|them|one|these|mine|a jar|for|before|at)\\b)");
 
     /** "Lard is a separate story; that went in the freezer". */
     private static final Cue PUT_ELSEWHERE = Cue.of(
@@ -100,7 +102,7 @@ final class Serving {
 
     /** Whether the sentence says no more than what goes in when the jar is opened. */
     static boolean isPutInLater(Sentence s) {
-        return s.isWholly(PUT_IN_LATER);
+        return s.isWholly(PUT_IN_LATER) || isOfALaterDish(s);
     }
 
     /** "Serving idea: drain and top with whipped cream." */
@@ -141,11 +143,29 @@ final class Serving {
 
     /** "We put noodles in when we open it", and nothing else in the sentence. */
     private static final Cue PUT_IN_LATER = Cue.of(
-            "^(the )?(i|we|she|he|they)('ll| will)?( always| usually| just| only)? (thicken|season|salt|sweeten|butter)s? (it|them|ours|mine)( up)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?|heats?|reheats?)( (it|them|one|a jar|the jar))?( up)?[.!]?$|^(the )?(i|we|she|he|they|kids|family)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)? (the |some |a little |our |cooked |fresh |egg )*\\w+( (and|or) \\w+)?( in)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?)( (it|them|one|a jar|the jar))?[.!]?$"
-                    + "|^(i|we)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop)s?( in)? (the |some |a little |our )*[a-z]+( (and|or) [a-z]+)?( in)?,? (when|once) (i|we) (make|fix|cook)s? (a |the |my |our )?([a-z]+ )?(stew|soup|pie|casserole|gravy|chili|supper|dinner|hash)[.!]?$"
+            "^(the )?(i|we|she|he|they)('ll| will)?( always| usually| just| only)? (thicken|season|salt|sweeten|butter)s? (it|them|ours|mine)( up)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?|reheats?)( (it|them|one|a jar|the jar))?( up)?[.!]?$|^(the )?(i|we|she|he|they|kids|family)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)? (the |some |a little |our |cooked |fresh |egg )*\\w+( (and|or) \\w+)?( in)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?)( (it|them|one|a jar|the jar))?[.!]?$"
                     + "|^(the |some |any )?[a-z]+( (and|or) [a-z]+)? (i|we|she|he|they)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop|mix|cook)s?( in)?( later)?,? (when|once|after) (i|we|she|he|they|you) (opens?|serves?|eats?|heats?)( (it|them|one|a jar|the jar))?( up)?[.!]?$"
                     + "|^(the |some )?[a-z]+( (and|or) [a-z]+)? (goes|go) in (at (supper(time)?|dinner(time)?|the table|serving)|(when|once|after) (i|we|you|they) (eat|serve|open)( (it|them|one))?)[.!]?$"
                     + "|^[a-z ]{2,30} (may|can|could|should|is|are|gets?)( (also|then|always))*( be)? (stirred in|added|mixed in|put in|sprinkled on)( fresh)?,? (just )?((when|once|after|before) (i|we|you|they) (opens?|serves?|eats?)( (it|them|one|a jar|the jars?))?|(at|before|for) serving( time)?)[.!]?$");
+
+    /** "I add potatoes when I make the stew". */
+    private static final Cue MADE_LATER = Cue.of(
+            "^(i|we)('ll| will)?( always| usually| just| only)? (put|add|stir|throw|toss|drop)s?( in)? (the |some |a little |our )*[a-z]+( (and|or) [a-z]+)?( in)?,? (when|once) (i|we) (make|fix|cook)s? (a |the |my |our )?([a-z]+ )?(?<dish>stew|soup|pie|casserole|gravy|chili|supper|dinner|hash)[.!]?$");
+
+    /** Whether it is put into a dish that is made of the jars, and not into the dish that is canned. */
+    private static boolean isOfALaterDish(Sentence s) {
+        Matcher m = MADE_LATER.matcher(s.low());
+        return s.has(MADE_LATER)
+                && m.find()
+                && !AGAIN.matcher(s.whole())
+                        .region(0, s.range().start())
+                        .results()
+                        .anyMatch(r -> r.group().equalsIgnoreCase(m.group("dish")));
+    }
+
+    /** A dish that may be canned as it is. */
+    private static final Pattern AGAIN =
+            Pattern.compile("(?i)\\b(stew|soup|pie|casserole|gravy|chili|supper|dinner|hash)");
 
     /** What was canned, or who eats it. */
     private static final Cue THE_DISH = Cue.of(

@@ -1,9 +1,6 @@
 package oilcloth.reading;
 
 import java.util.regex.Matcher;
-import java.util.stream.Stream;
-import oilcloth.guide.FoodClass;
-import oilcloth.recipe.Facts;
 import oilcloth.text.Cue;
 
 /**
@@ -27,37 +24,6 @@ final class Supposed {
                     + "|(?<!\\b(never|not|n't|don't|didn't|know (i|we)) )(have|has|had|having|got|need|needs|needed)|like|likes|love|prefer|prefers|preferred|ready|time|long|start|started|starts|begin|began|continue|continued|went on|go on|decided|chose|learned|managed|made|(?<!\\b(was|were) )going|(?<!(would|'d|don't|not|never) )want|plan|planning|enough|in order|seem|seems|used (a|the|my) \\w+|use it|then|and|or|but|water|jars?|canner|pressure|minutes|heat|aside|beforehand|first|ahead|[,.;:(]) $");
 
     private Supposed() {}
-
-    /**
-     * What a recipe rests on: times, pressures, acid, salt, and what is told once of the canner, the jars and the place; and
-     * what was done before jars were filled.
-     */
-    record Support(int canning, int prepared) {
-        static Support of(Draft draft) {
-            Facts facts = draft.facts;
-            int amounts = draft.amountsOf(f -> f.isAcidulant() || f.kind() == FoodClass.SALT);
-            int once = (int) Stream.of(
-                            facts.vented().isPresent(),
-                            facts.sterilised().isPresent(),
-                            facts.headspace().isPresent(),
-                            facts.altitude().isPresent(),
-                            !facts.packs().isEmpty(),
-                            !facts.jars().isEmpty())
-                    .filter(told -> told)
-                    .count();
-            return new Support(
-                    facts.times().size()
-                            + draft.looseTimes.size()
-                            + facts.pressures().size()
-                            + once
-                            + amounts,
-                    facts.prepared().size());
-        }
-
-        private boolean isMoreThan(Support before) {
-            return canning > before.canning || prepared > before.prepared;
-        }
-    }
 
     /**
      * @param before what a recipe could rest on before the sentence

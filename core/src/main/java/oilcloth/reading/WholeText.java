@@ -36,7 +36,7 @@ final class WholeText {
 
     void settle(String text, Draft draft) {
         ChosenJars.settle(text, draft);
-        Altitudes.settle(draft);
+        OtherHeight.settle(draft);
         ChangedAmount.settle(text, draft);
         PressureFall.settle(text, draft);
         SameFood.settle(draft, text);

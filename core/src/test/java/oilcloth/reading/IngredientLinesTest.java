@@ -54,6 +54,8 @@ class IngredientLinesTest {
             Light brown sugar, packed, 1 1/2 cups | sugar, brown 1½ cups
             Fresh ginger, peeled and grated ... 4 tsp | ginger 4 tsp
             10 cups corn (I cut 18 ears) | corn 10 cups
+            3 cups of celery onion carrots and peppers, finely chopped | celery ¾ cup; onion ¾ cup; carrot ¾ cup; hot pepper, mixed ¾ cup
+            3 cups celery 1 cup onion and 2 cups carrots | celery 3 cups; onion 1 cup; carrot 2 cups
             5 cups red sweet peppers, 5 cups green peppers, 2 cups celery. | bell pepper, green 5 cups; bell pepper, green 5 cups; celery 2 cups
             2 cups celery and as much cabbage. | celery 2 cups; cabbage 2 cups
             Add 5 cups red peppers. Then stir in 5 cups green peppers. | bell pepper, red 5 cups; bell pepper, green 5 cups
