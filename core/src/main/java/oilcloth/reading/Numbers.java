@@ -57,7 +57,6 @@ final class Numbers {
 
     private Numbers() {}
 
-    /** The figure that starts at token {@code at}, the longest reading first. */
     /** What "some" may stand for behind a round figure: less than one more of its last place that is no nought. */
     private static double upTo(double round) {
         double place = 10;
@@ -67,6 +66,7 @@ final class Numbers {
         return place - 1;
     }
 
+    /** The figure that starts at token {@code at}, the longest reading first. */
     static Optional<Figure> at(List<Token> tokens, int at) {
         Optional<Figure> first = single(tokens, at);
         if (first.isEmpty()) {

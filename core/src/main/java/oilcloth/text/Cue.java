@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import oilcloth.text.Literals.Literal;
+import oilcloth.text.Literals.Needs;
 import oilcloth.text.Literals.Present;
 
 /**
@@ -43,20 +44,13 @@ public final class Cue {
     /** One alternative of a pattern. */
     private static final class Alternative {
         private final String regex;
-        /** Of which it needs one; empty where it may match anything. */
-        private final List<Literal> needed;
-        /** Of which it needs one, beside those; empty where it needs no more. */
-        private final List<Literal> also;
         /** With one of which every match begins; empty where that is not known. */
         private final Leading[] leading;
 
         private volatile Pattern compiled;
 
-        /** @param sets of each of which it needs one, the most telling first */
-        Alternative(String regex, List<List<RegexLiterals.Part>> sets, Leading[] leading) {
+        Alternative(String regex, Leading[] leading) {
             this.regex = regex;
-            this.needed = sets.isEmpty() ? List.of() : literals(sets.get(0));
-            this.also = sets.size() > 1 ? literals(sets.get(1)) : List.of();
             this.leading = leading;
         }
 
@@ -67,16 +61,6 @@ public final class Cue {
                 compiled = p;
             }
             return p.matcher(low);
-        }
-
-        /** Whether what it needs beside the first stands there, too. */
-        boolean mayStillMatch(Present present) {
-            for (Literal literal : also) {
-                if (present.mayHold(literal)) {
-                    return true;
-                }
-            }
-            return also.isEmpty();
         }
 
         /**
@@ -157,6 +141,7 @@ public final class Cue {
         this.regex = regex;
         List<Alternative> made = new ArrayList<>();
         List<Literal> needed = new ArrayList<>();
+        List<Needs> needs = new ArrayList<>();
         boolean free = false;
         for (String part : split(regex)) {
             List<List<RegexLiterals.Part>> sets = new RegexLiterals(part)
@@ -168,7 +153,6 @@ public final class Cue {
                             .toList();
             made.add(new Alternative(
                     part,
-                    sets,
                     new RegexLiterals(part)
                             .leading()
                             .filter(begins -> begins.stream()
@@ -176,6 +160,7 @@ public final class Cue {
                             .map(begins ->
                                     begins.stream().distinct().map(Leading::of).toArray(Leading[]::new))
                             .orElse(new Leading[0])));
+            needs.add(new Needs(set(sets, 0), set(sets, 1)));
             free |= sets.isEmpty();
             if (!sets.isEmpty()) {
                 needed.addAll(literals(RegexLiterals.mostTelling(sets)));
@@ -183,9 +168,8 @@ public final class Cue {
         }
         this.alternatives = made.toArray(Alternative[]::new);
         List<Literal> each = free ? List.of() : needed.stream().distinct().toList();
-        List<List<Literal>> numbered = new ArrayList<>(List.of(each));
-        made.forEach(a -> numbered.add(a.needed));
-        this.id = LITERALS.newCues(numbered);
+        needs.add(0, new Needs(each, List.of()));
+        this.id = LITERALS.newCues(needs);
         this.few = each.size() > FEW
                 ? new String[0]
                 : each.stream().map(Literal::letters).toArray(String[]::new);
@@ -209,9 +193,8 @@ public final class Cue {
         int own = id + 1;
         int end = own + alternatives.length;
         for (int n = text.present.next(own, end); n < end; n = text.present.next(n + 1, end)) {
-            Alternative a = alternatives[n - own];
             // of two that begin at the same place the one written first counts
-            Range first = a.mayStillMatch(text.present) ? a.first(text.low, text.present, from, limit) : null;
+            Range first = alternatives[n - own].first(text.low, text.present, from, limit);
             if (first != null) {
                 found = first;
                 limit = first.start();
@@ -271,6 +254,10 @@ public final class Cue {
     /** One letter alone stands in every text and tells nothing. */
     private static boolean isTelling(List<RegexLiterals.Part> letters) {
         return letters.stream().allMatch(l -> l.letters().length() > 1);
+    }
+
+    private static List<Literal> set(List<List<RegexLiterals.Part>> sets, int i) {
+        return i < sets.size() ? literals(sets.get(i)) : List.of();
     }
 
     private static List<Literal> literals(List<RegexLiterals.Part> letters) {

@@ -13,12 +13,13 @@ import java.util.concurrent.atomic.AtomicInteger;
  * made and never shrinks.
  */
 final class Literals {
-    /** A literal, perhaps only at the beginning of a word, and the cues that can match where it stands. */
+    /** A literal, perhaps only at the beginning of a word, and the cues that need it or others in its stead. */
     static final class Literal {
         private final String letters;
         private final boolean opensWord;
         private final int id;
         private volatile int[] cues = {};
+        private volatile int[] alsoNeededBy = {};
 
         private Literal(String letters, boolean opensWord, int id) {
             this.letters = letters;
@@ -42,13 +43,17 @@ final class Literals {
         private final int knownLiterals;
         private final int knownCues;
         private final long[] literals;
+        /** Cues one of whose first literals stands there. */
         private final long[] cues;
+        /** Those one of whose second ones does. */
+        private final long[] also;
 
         private Present(Known known) {
             this.knownLiterals = known.literals;
             this.knownCues = known.cues;
             this.literals = new long[words(knownLiterals)];
             this.cues = known.anywhere.clone();
+            this.also = known.needNoMore.clone();
         }
 
         boolean mayHold(Literal literal) {
@@ -56,7 +61,7 @@ final class Literals {
         }
 
         boolean mayMatch(int cue) {
-            return cue >= knownCues || isSet(cues, cue);
+            return cue >= knownCues || isSet(cues, cue) && isSet(also, cue);
         }
 
         /** The first number from one on, before another, of a cue that may match; the other for none. */
@@ -64,20 +69,26 @@ final class Literals {
             int known = Math.min(before, knownCues);
             int at = from;
             while (at < known) {
-                long rest = cues[at / Long.SIZE] >>> at;
+                int word = at / Long.SIZE;
+                long rest = (cues[word] & also[word]) >>> at;
                 if (rest != 0) {
                     return Math.min(at + Long.numberOfTrailingZeros(rest), before);
                 }
-                at = (at / Long.SIZE + 1) * Long.SIZE;
+                at = (word + 1) * Long.SIZE;
             }
             return Math.min(Math.max(from, known), before);
         }
 
         private void add(Literal literal) {
             set(literals, literal.id);
-            for (int cue : literal.cues) {
+            setEach(cues, literal.cues);
+            setEach(also, literal.alsoNeededBy);
+        }
+
+        private void setEach(long[] bits, int[] ids) {
+            for (int cue : ids) {
                 if (cue < knownCues) {
-                    set(cues, cue);
+                    set(bits, cue);
                 }
             }
         }
@@ -91,8 +102,8 @@ final class Literals {
         }
     }
 
-    /** What is known at one time, ready to look for; the bits of the cues that may match in any text. */
-    private record Known(int literals, int cues, LiteralTrie trie, long[] anywhere) {}
+    /** What is known at one time, ready to look for; the bits of the cues that need none of the first literals, or none of the second. */
+    private record Known(int literals, int cues, LiteralTrie trie, long[] anywhere, long[] needNoMore) {}
 
     private static int words(int bits) {
         return (bits + Long.SIZE - 1) / Long.SIZE;
@@ -111,29 +122,44 @@ final class Literals {
     private volatile int cueCount;
     /** Numbers of cues that need no literal. */
     private final BitSet free = new BitSet();
+    /** Numbers of those that need no second one. */
+    private final BitSet single = new BitSet();
 
-    private volatile Known known = new Known(0, 0, new LiteralTrie(List.of()), new long[0]);
+    private volatile Known known = new Known(0, 0, new LiteralTrie(List.of()), new long[0], new long[0]);
     /** Texts looked through since something was made that is not yet looked for. */
     private final AtomicInteger behind = new AtomicInteger();
 
     /**
-     * @param needed of each new cue the literals of which one must stand where it matches; none where it may match anywhere
-     * @return the number of the first; the others follow one by one
+     * What a cue needs.
+     *
+     * @param first literals of which one must stand where it matches; none where it may match anywhere
+     * @param also of which one must stand there, too; none where it needs no more
      */
-    synchronized int newCues(List<List<Literal>> needed) {
+    record Needs(List<Literal> first, List<Literal> also) {}
+
+    /** @return the number of the first of some new cues; the others follow one by one */
+    synchronized int newCues(List<Needs> cues) {
         int first = cueCount;
         int cue = first;
-        for (List<Literal> literals : needed) {
-            free.set(cue, literals.isEmpty());
-            for (Literal literal : literals) {
-                int[] more = Arrays.copyOf(literal.cues, literal.cues.length + 1);
-                more[more.length - 1] = cue;
-                literal.cues = more;
+        for (Needs needs : cues) {
+            free.set(cue, needs.first().isEmpty());
+            single.set(cue, needs.also().isEmpty());
+            for (Literal literal : needs.first()) {
+                literal.cues = with(literal.cues, cue);
+            }
+            for (Literal literal : needs.also()) {
+                literal.alsoNeededBy = with(literal.alsoNeededBy, cue);
             }
             cue++;
         }
         cueCount = cue;
         return first;
+    }
+
+    private static int[] with(int[] cues, int cue) {
+        int[] more = Arrays.copyOf(cues, cues.length + 1);
+        more[cues.length] = cue;
+        return more;
     }
 
     /**
@@ -178,11 +204,14 @@ final class Literals {
             return now;
         }
         synchronized (this) {
-            known = new Known(
-                    literalCount, cueCount, new LiteralTrie(all), Arrays.copyOf(free.toLongArray(), words(cueCount)));
+            known = new Known(literalCount, cueCount, new LiteralTrie(all), bits(free), bits(single));
             behind.set(0);
             return known;
         }
+    }
+
+    private long[] bits(BitSet cues) {
+        return Arrays.copyOf(cues.toLongArray(), words(cueCount));
     }
 
     /** Of the first signs, which nearly all texts are made of, whether no word can begin right behind them. */

@@ -63,15 +63,34 @@ class LiteralsTest {
     void aCueIsPossibleWhereOneOfItsLiteralsStands() {
         Literals literals = new Literals();
         int lids = literals.newCues(List.of(
-                List.of(literals.literal("lid", false), literals.literal("cover", false)),
-                List.of(literals.literal("wax", false))));
+                needs(List.of(literals.literal("lid", false), literals.literal("cover", false))),
+                needs(List.of(literals.literal("wax", false)))));
         int wax = lids + 1;
         Literals.Present present = literals.in("cover with melted paraffin");
         assertThat(present.mayMatch(lids)).isTrue();
         assertThat(present.mayMatch(wax)).isFalse();
-        assertThat(present.mayMatch(literals.newCues(List.of(List.of(literals.literal("oven", false))))))
+        assertThat(present.mayMatch(literals.newCues(List.of(needs(List.of(literals.literal("oven", false)))))))
                 .as("made since: possible")
                 .isTrue();
+    }
+
+    @Test
+    void aCueThatNeedsTwoIsPossibleWhereBothStand() {
+        Literals literals = new Literals();
+        Literals.Literal jar = literals.literal("jar", false);
+        int both = literals.newCues(List.of(
+                new Literals.Needs(
+                        List.of(jar), List.of(literals.literal("oven", false), literals.literal("sun", false))),
+                new Literals.Needs(List.of(), List.of(jar))));
+        assertThat(literals.in("jars in the sun").mayMatch(both)).isTrue();
+        assertThat(literals.in("jars in the shade").mayMatch(both)).isFalse();
+        assertThat(literals.in("in the sun").mayMatch(both)).isFalse();
+        assertThat(literals.in("in the sun").next(both, both + 2)).isEqualTo(both + 2);
+        assertThat(literals.in("a jar").next(both, both + 2)).isEqualTo(both + 1);
+    }
+
+    private static Literals.Needs needs(List<Literals.Literal> one) {
+        return new Literals.Needs(one, List.of());
     }
 
     @Test
@@ -82,11 +101,11 @@ class LiteralsTest {
                 .mapToObj(n -> n % 90 == 7 ? "" : letters(random, 2 + random.nextInt(3)))
                 .toList();
         int first = literals.newCues(needed.stream()
-                .map(n -> n.isEmpty() ? List.<Literals.Literal>of() : List.of(literals.literal(n, false)))
+                .map(n -> needs(n.isEmpty() ? List.of() : List.of(literals.literal(n, false))))
                 .toList());
         String text = letters(random, 40);
         Literals.Present present = literals.in(text);
-        literals.newCues(List.of(List.of(literals.literal("made since", false))));
+        literals.newCues(List.of(needs(List.of(literals.literal("made since", false)))));
         int end = first + needed.size();
         List<Integer> told = new ArrayList<>();
         for (int n = present.next(first, end + 1); n <= end; n = present.next(n + 1, end + 1)) {
