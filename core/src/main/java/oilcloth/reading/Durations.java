@@ -73,7 +73,7 @@ final class Durations {
 
     /** "When steam came out of the pipe I timed ten minutes and put on the weight". */
     private static final Cue WEIGHT_THEN = Cue.of(
-            " ?,? ?(and|before|then|and then) (i |we )?(only |then )?((put|set|drop|dropped|place|placed|pop|popped|hung|putting|setting)( on)? (the |my )?(weight|regulator|jiggler|rocker|gauge weight|counter ?weight|dead ?weight|pressure weight)|(close|closed|shut|closing) (the |my )?(petcock|vent))\\b");
+            " ?(,? ?(and|before|then|and then) |, )(i |we )?(only |then )?((put|set|drop|dropped|place|placed|pop|popped|hung|putting|setting)( on)? (the |my )?(weight|regulator|jiggler|rocker|gauge weight|counter ?weight|dead ?weight|pressure weight)|(close|closed|shut|closing) (the |my )?(petcock|vent))\\b");
 
     /** "Weighted gauge: steam ten minutes, 10 pounds, 40 minutes". */
     private static final Cue STEAMED = Cue.of(
@@ -203,7 +203,7 @@ final class Durations {
         if (s.opensAt(d.next(), 2, OR_LESS) && s.isBefore(i, 8, LIMIT)) {
             return;
         }
-        if (!draft.filled && Preparing.isInNewWater(s, i)) {
+        if (!draft.filled && Preparing.isInNewWater(s, i) || Preparing.isBlanched(s, draft, i, d)) {
             return;
         }
         boolean moment = s.is(i, "a") && d.most() == 1;
@@ -279,7 +279,8 @@ final class Durations {
                     && (!draft.facts.methods().isEmpty()
                             || !draft.facts.pressures().isEmpty());
             boolean alone = CannerTime.isAlone(s, i, d.next()) && !isOfTheCooking(s, draft);
-            if ((given || alone || CannerTime.isEnough(s, d.next())) && !s.negatedToken(i)) {
+            boolean plain = isUnderWay(draft) && PlainTelling.time(s, i, d.next());
+            if ((given || alone || CannerTime.isEnough(s, d.next())) && !s.negatedToken(i) || plain) {
                 draft.looseTimes.add(fact(s, i, d));
             }
             return;
@@ -292,6 +293,12 @@ final class Durations {
         if (s.isBefore(i, 2, BOILED_BEFORE)) {
             draft.boiledTimes.add(fact);
         }
+    }
+
+    /** Whether something is in jars and a canner has been told: what follows may be its time. */
+    private static boolean isUnderWay(Draft draft) {
+        return (draft.filled || draft.facts.headspace().isPresent())
+                && (!draft.facts.pressures().isEmpty() || !draft.facts.methods().isEmpty());
     }
 
     /** "Cook gently. 20 minutes. Fill pints …": what was begun in the sentence before, while nothing is in a jar. */

@@ -176,7 +176,10 @@ final class FigureFacts {
         if (u.is("psi")
                 || PressurePounds.at(s, unit)
                 || u.is("#") && PressurePounds.alone(s, draft, i, unit)
-                || told && (PressurePounds.alone(s, draft, i, unit) || PressurePounds.inCanner(s, draft, f, unit))) {
+                || told
+                        && (PressurePounds.alone(s, draft, i, unit)
+                                || PressurePounds.inCanner(s, draft, f, unit)
+                                || PressurePounds.plain(s, draft, i, unit + 1))) {
             if (f.high() == 0 && s.isAround(unit + 1, 0, 4, ALL_ALONG)) {
                 draft.doubt(s.span(i, unit + 1));
             }
@@ -200,8 +203,8 @@ final class FigureFacts {
         boolean canner = draft.facts.gauge().isPresent() || draft.facts.vented().isPresent();
         if (f.low() >= LEAST_PSI
                 && f.high() <= MOST_PSI
-                && (!u.isWord() || BEHIND_PSI.contains(u.norm()))
-                && PressurePounds.bare(s, i, canner)) {
+                && (!u.isWord() || BEHIND_PSI.contains(u.norm()) || HELD.contains(u.norm()))
+                && (PressurePounds.bare(s, i, canner) || canner && PressurePounds.plain(s, draft, i, n))) {
             draft.facts.pressures().add(Fact.read(Pressure.ofPsi(f.low()), s.span(i, n)));
             return n;
         }
@@ -259,6 +262,10 @@ final class FigureFacts {
             "since",
             "because",
             "as");
+
+    /** "It held 11 steady", "11 from start to finish". */
+    private static final Set<String> HELD =
+            Set.of("steady", "steadily", "from", "right", "start", "throughout", "solid");
 
     /** A bare four-figure year: 1890 to 2099. */
     private static int year(Sentence s, int i, Numbers.Figure f) {

@@ -13,7 +13,8 @@ import oilcloth.text.Cue;
 
 /** Whether an amount is for one jar or for the batch. */
 final class JarShare {
-    static final Set<String> JAR_ADJECTIVES = Set.of("sterile", "clean", "hot", "warm", "empty", "sterilized");
+    static final Set<String> JAR_ADJECTIVES =
+            Set.of("single", "last", "sterile", "clean", "hot", "warm", "empty", "sterilized");
 
     private static final Cue PER_JAR = Cue.of(
             "\\b(per|each|every)\\b(?! (cup|pound|lb|batch|gallon|person|side|year|time|thousand|1))|\\ba (pint|quart|jar)\\b|\\bto the (pint|quart|jar)\\b|\\b(in|into) the (bottom of the )?((hot|clean|empty|sterile|pint|quart) )*jars?\\b(?! (of|that|with))|/ ?(pints?|quarts?|qts?|pts?|jars?)\\b");
@@ -160,7 +161,10 @@ final class JarShare {
         for (int k = to + 1; k + 1 < s.size() && k <= to + FEW_WORDS; k++) {
             int number = s.is(k, "in") || s.is(k, "to") || s.is(k, "for") ? k - 1 : k;
             int per = number == k ? k : k + 1;
-            boolean each = s.is(per, "per") || s.is(per, "each") || s.is(per, "every");
+            boolean each = s.is(per, "per")
+                    || s.is(per, "each")
+                    || s.is(per, "every")
+                    || number < k && (s.is(per, "a") || s.is(per, "the"));
             boolean jar = each
                     && (s.is(per + 1, "jar")
                             || per + 1 < s.size() && JarMentions.at(s, per + 1).isPresent()
@@ -169,7 +173,7 @@ final class JarShare {
                 int at = number == k ? k - 1 : number;
                 Optional<Amounts.Found> found = Amounts.at(s.tokens(), at)
                         .filter(f -> at >= to && !f.unitSaid() && isShareOf(f.amount(), batch));
-                found.ifPresent(f -> s.claim(at, f.next()));
+                found.ifPresent(f -> s.claim(at, Math.max(f.next(), per + 2)));
                 return found.map(f -> new Amount(f.amount().low(), f.amount().high(), batch.unit(), batch.exact()));
             }
         }

@@ -9,7 +9,7 @@ import oilcloth.text.Cue;
 
 /**
  * Patterns of a file: one a line, in lower case, of whole words; {@code {name} = pattern} gives a part of the lines below
- * it a name. A line such as {@code [changed]} begins a section.
+ * it a name, those of other parts among them. A line such as {@code [changed]} begins a section.
  */
 final class PatternFile {
     private final Map<String, List<String>> sections;
@@ -27,16 +27,20 @@ final class PatternFile {
             if (line.matches("\\[[a-z]+]")) {
                 section = sections.computeIfAbsent(line.substring(1, line.length() - 1), k -> new ArrayList<>());
             } else if (naming.length == 2) {
-                named.put(naming[0], naming[1]);
+                named.put(naming[0], spelledOut(naming[1], named));
             } else {
-                String pattern = line;
-                for (Map.Entry<String, String> name : named.entrySet()) {
-                    pattern = pattern.replace(name.getKey(), name.getValue());
-                }
-                section.add("\\b(?:" + pattern + ")\\b");
+                section.add("\\b(?:" + spelledOut(line, named) + ")\\b");
             }
         }
         return new PatternFile(sections);
+    }
+
+    private static String spelledOut(String pattern, Map<String, String> named) {
+        String whole = pattern;
+        for (Map.Entry<String, String> name : named.entrySet()) {
+            whole = whole.replace(name.getKey(), name.getValue());
+        }
+        return whole;
     }
 
     /** The patterns of a section one by one; the lines before the first section have the empty name. */

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Preparation;
 import oilcloth.text.Cue;
@@ -93,6 +94,33 @@ final class Preparing {
         return s.isBefore(i, 9, AT_A_BOIL);
     }
 
+    /** Minutes; longer is the canner's until something tells otherwise. */
+    private static final int LONGEST_BLANCH = 10;
+
+    private static final Cue WORKED_ON = Cue.of(
+            "\\b(wash|rins|scrub|snap|string|peel|cut|trim|shell|slic|dic|chop|cor|pit|husk|hull|stem|tipp|tail|broke|pod)\\w*\\b");
+
+    private static final Cue BOILED_NEXT = Cue.of(
+            "((in|into) (the |some )?(boiling|hot|simmering) water|(at|of) (a |the )?(full |gentle |hard |good |rolling )*boil)\\b(?! ?-?(bath|canner))");
+
+    /** "Pulled the strings, snapped them, gave them five minutes in boiling water": the food, before any jar is told of. */
+    static boolean isBlanched(Sentence s, Draft draft, int i, TimeSpan d) {
+        return d.most() <= LONGEST_BLANCH
+                && !draft.filled
+                && !draft.inCanner
+                && draft.facts.headspace().isEmpty()
+                && draft.facts.jars().isEmpty()
+                && s.opensAt(d.next(), 7, BOILED_NEXT)
+                && s.isBefore(i, REACH, WORKED_ON);
+    }
+
+    /** Whether the food is blanched so anywhere in a sentence. */
+    static boolean blanches(Sentence s, Draft draft) {
+        return IntStream.range(0, s.size()).anyMatch(i -> TimeSpan.at(s, i)
+                .filter(d -> isBlanched(s, draft, i, d))
+                .isPresent());
+    }
+
     /** A time that is not the canner's: how long the food is boiled, where that is what it is. */
     static void time(Sentence s, Draft draft, int i, TimeSpan d) {
         if (!d.clock()) {
@@ -107,7 +135,10 @@ final class Preparing {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.SOAKED, d.most()), s.span(i, d.next())));
-        } else if (heatBefore(s, i) || isInNewWater(s, i) || s.opensAt(d.next(), 6, BOIL_NEXT)) {
+        } else if (heatBefore(s, i)
+                || isInNewWater(s, i)
+                || isBlanched(s, draft, i, d)
+                || s.opensAt(d.next(), 6, BOIL_NEXT)) {
             draft.facts
                     .prepared()
                     .add(Fact.read(new Preparation(Preparation.Kind.HEATED, d.most()), s.span(i, d.next())));

@@ -182,6 +182,11 @@ final class PressurePounds {
         return ends && s.isBefore(unit - 1, 4, BROUGHT_TO) && !s.has(WEIGHED);
     }
 
+    /** "Held 11 pounds steady", "never let it go under 11": once something is in the jars. */
+    static boolean plain(Sentence s, Draft draft, int figure, int next) {
+        return isFull(draft) && isPsi(s, figure) && PlainTelling.pressure(s, figure, next);
+    }
+
     private static boolean isFull(Draft draft) {
         return draft.filled
                 || draft.facts.headspace().isPresent()

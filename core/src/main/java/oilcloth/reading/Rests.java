@@ -12,6 +12,13 @@ final class Rests {
     private static final Cue RESTS = Cue.of(
             "\\b(lid|cover|heat|burner|flame|fire|weight|regulator)('s)? (is |was |has )?(been )?off ?,? (for )?(another |about |at least )?$|\\boff (the )?heat ?,? (for )?(another |about |at least )?$|\\b(sit|sits|sat|rest|rests|rested|stand|wait|waited|leave them|left them) ((in|inside) (the |my )?(hot |open )?(canner|water|pot|bath|kettle) )?(for )?(another |about |at least )?$");
 
+    /** "Left in the canner 5 minutes then removed". */
+    private static final Cue LEFT_IN = Cue.of(
+            "\\b(left|leave|sit|sat|stay|stayed|rest|rested)( (it|them|the jars|jars))? in (the )?(hot )?(canner|water|pot|water ?bath)( (for|another|about))* $");
+
+    private static final Cue LIFTED =
+            Cue.of("(more )?(,? ?(and|then|before) )+(i |we )?(remov|lift|took|take|taking|pull|out\\b)\\w*");
+
     /** "Gauge to nothing, two minutes, weight off, ten minutes, lid off". */
     private static final Cue OPENED_BY_STEPS = Cue.of(
             "\\b(gauge|dial|needle|pressure)( (is|was|down|falls|fell|drops|dropped))*( to| at| on)? (nothing|zero|0)\\b,? (then |and |wait |waited )*[^.;,]{1,16}minutes,? [^.;]{0,20}\\b(weight|petcock|regulator|lid) (comes |came )?off\\b");
@@ -45,7 +52,7 @@ final class Rests {
 
     /** The pressure is gone before the time: "0.", "natural drop /", "weight off". */
     private static final Cue DOWN = Cue.of(
-            "(\\b(lid|weight) (is |was |went |goes )?off|(?<!\\b(elev|elevation|altitude|alt)[.:;] ?)(^|[.;!/] +)(0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
+            "(\\b(lid|weight) (is |was |went |goes )?off|(?<!\\b(elev|elevation|altitude|alt)[.:;] ?)(^|[.,;!/] +)(0|zero)|\\b(waited|wait) (for|till|until) (0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
                     + BEHIND);
 
     /** "Boil 2 min, cover, stand 20-30 min": the food, however long. */
@@ -62,6 +69,7 @@ final class Rests {
         boolean afterwards =
                 d.most() <= LONGEST_REST && (s.isBefore(i, 8, RESTS) || s.has(OPENED_BY_STEPS) || isBehindTheEnd(s, i));
         return afterwards
+                || d.most() <= LONGEST_REST && s.isBefore(i, 7, LEFT_IN) && s.opensAt(d.next(), 6, LIFTED)
                 || isBehind(OFF, s, i)
                 || s.isBefore(i, 6, STANDS)
                 || s.opensAt(d.next(), 4, RESTING)

@@ -24,6 +24,10 @@ final class UnknownAmount {
     /** "15 lb in the pod made 4 pints": as it was picked. */
     private static final Cue IN_THE_POD = Cue.of("in ((the|their) )?(pods?|shells?|husks?|hulls?|skins?)\\b");
 
+    /** "20 lb ears", "24 lb for the load": of what is canned, as it was bought. */
+    private static final Cue OF_PRODUCE = Cue.of(
+            "(of )?((the|whole|fresh|big|small|nice|husked|shucked|unhusked|trimmed) )*(ears|cobs|pods|heads|spears|roots|produce)\\b|(for|to|in) (the|a|one|each|my|this) ((whole|full|canner|pressure) )*(load|canner|canner full|canner load)\\b");
+
     /** "cooled juice about 4 1/2 to 5 cups": what the fruit gave. */
     private static final Cue PRESSED = Cue.of(
             "\\b(juice|pulp|liquid|puree)( (about|is|was|measured|measures|left|makes|made|came to|should be|around))* $");
@@ -234,6 +238,7 @@ final class UnknownAmount {
                 || part && (!covers || isFruit(draft))
                 || s.around(amount.next(), 0, 2).matches("(total|altogether|in all|all told).*")
                 || s.opensAt(amount.next(), 3, IN_THE_POD)
+                || told && kind == Unit.Kind.MASS && s.opensAt(amount.next(), 5, OF_PRODUCE)
                 || noun == amount.next() && s.isBefore(i, 5, PRESSED)
                 || noun < s.size() && PULP.contains(s.token(noun).norm()) && s.isBefore(i, 12, STRAINED)
                 || s.isAround(amount.next(), 0, 8, PUT_BY) && s.isBefore(i, 2, OTHERS)

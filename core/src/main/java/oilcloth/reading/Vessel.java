@@ -61,6 +61,7 @@ final class Vessel {
     /** "The canner is a sixteen quart and holds seven". */
     private static final Cue CALLED = Cue.of(
             "\\b(canner|cooker|pot|kettle|roaster|crock) (is|was|'s|that's) (only |just )?(a |an |my )?(big |old |\\w+ )?(8|1\\d|2\\d|3\\d|eight|ten|twelve|sixteen|twenty|twenty - \\w+) (- )?$"
+                    + "|\\b(canner|cooker)\\b[^.;]* the (1\\d|2[1-9]|3\\d|twelve|sixteen|twenty - (one|two|three)) (- )?$"
                     + "|\\b(it|mine|ours|which) ?('s|is) (only |just )?a (big |old )?(16|2[123]|sixteen|twenty - (one|two|three)) (- )?$");
 
     /** "A 1- or 2-gallon crock": the first of the two figures. */
