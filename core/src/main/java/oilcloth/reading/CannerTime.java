@@ -319,10 +319,16 @@ final class CannerTime {
         return next;
     }
 
+    private static final Cue AN_ARTICLE = Cue.of("(a|an|my|our|i|we|made|got|filled) ");
+
     private static boolean afterIsCanner(Sentence s, int behind) {
         int to = pastAltitude(s, behind);
         if (TimeAtPounds.isBefore(s, to) || s.opensAt(to, 6, IN_A_BOILER) || s.isAround(to, 0, 20, AT_A_BOIL)) {
             return true;
+        }
+        // "boiled 5 min. a canner load of pints": another sentence, whatever letter it begins with
+        if (s.is(behind - 1, ".") && s.opensAt(to, 2, AN_ARTICLE)) {
+            return false;
         }
         // "Vent 10 min. 35 minutes at 11 psi": the next figure has a time of its own
         if (to < s.size() && s.token(to).isNumber()) {

@@ -58,6 +58,19 @@ final class LineKinds {
                 : Optional.empty();
     }
 
+    private static final Pattern ANY_HEADING = Pattern.compile("(?m)" + HEADING.pattern());
+
+    /** "Green beans:" over all there is, and no name of a part among others. */
+    boolean isOnlyHeading(String words, String text) {
+        return isHeading(words)
+                && !PART.matcher(words).find()
+                && namesProduce(words)
+                && ANY_HEADING
+                        .matcher(text)
+                        .results()
+                        .noneMatch(h -> !h.group().strip().equals(words.strip()) && namesProduce(h.group()));
+    }
+
     private boolean namesProduce(String words) {
         return ingredients.foodsOf(new Sentence(words, new Range(0, words.length()), false)).stream()
                 .anyMatch(f -> f.kind().isProduce() || f.kind() == FoodClass.MEAT);

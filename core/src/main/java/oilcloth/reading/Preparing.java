@@ -109,7 +109,6 @@ final class Preparing {
                 && !draft.filled
                 && !draft.inCanner
                 && draft.facts.headspace().isEmpty()
-                && draft.facts.jars().isEmpty()
                 && s.opensAt(d.next(), 7, BOILED_NEXT)
                 && s.isBefore(i, REACH, WORKED_ON);
     }

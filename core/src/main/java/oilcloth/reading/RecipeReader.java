@@ -118,7 +118,7 @@ public final class RecipeReader {
         String text = whole.text();
         String words = line.of(text);
         boolean opens = n < 6 && draft.title.isEmpty() && draft.ingredients.isEmpty() && !kinds.isOfList(whole, line);
-        if (opens && kinds.isTitle(words)) {
+        if (opens && (kinds.isTitle(words) || kinds.isOnlyHeading(words, text))) {
             title(text, line, draft);
             return;
         }
