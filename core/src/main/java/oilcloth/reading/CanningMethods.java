@@ -43,7 +43,7 @@ final class CanningMethods {
             "\\bmin(ute)?s?\\.?,?( in( a| the)?)? boiling[- ]water\\b|\\bmin(ute)?s?\\b(?! (pre)?(boil|simmer|blanch|cook|steam|dip|scald|heat)\\b)[^.;]{0,30}\\bboiling[- ]water(?=[.;,]|$)");
 
     private static final Cue COOKED_IN = Cue.of(
-            "\\b(blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;,]*$");
+            "\\b(steriliz|sterilis|blanch|scald|dip|dipped|cook|simmer|boil|parboil|steam|soak|plunge|drop|loosen|cover)\\w*\\b[^.;,]*$");
 
     /** "Quarts, hot pack, light syrup, half inch of space, boiling water." */
     private static final Cue LISTED_LAST = Cue.of("(?<=\\b(syrup|juice)\\b[^.;]{0,60}, )boiling[- ]water(?= ?\\.?$)");

@@ -295,10 +295,12 @@ final class Durations {
         }
     }
 
-    /** Whether something is in jars and a canner has been told: what follows may be its time. */
+    /** Whether something is in jars and a canner has been told, or it has its steam and its pressure: what follows may be its time. */
     private static boolean isUnderWay(Draft draft) {
-        return (draft.filled || draft.facts.headspace().isPresent())
-                && (!draft.facts.pressures().isEmpty() || !draft.facts.methods().isEmpty());
+        boolean inJars = draft.filled || draft.facts.headspace().isPresent();
+        return inJars && !draft.facts.methods().isEmpty()
+                || (inJars || draft.facts.vented().isPresent())
+                        && !draft.facts.pressures().isEmpty();
     }
 
     /** "Cook gently. 20 minutes. Fill pints …": what was begun in the sentence before, while nothing is in a jar. */

@@ -24,6 +24,10 @@ final class EmptyJars {
     /** Nobody covers empty jars by the inch once others are filled. */
     private static final Cue UNDER_WATER = Cue.of("\\bunder water\\b|\\binch(es)? of water\\b|\\binch(es)? over\\b");
 
+    /** "Sterilized 10 minutes in boiling water": told of the jars themselves, and not of what they were before. */
+    private static final Cue STERILISED = Cue.of(
+            "\\bsterili[sz](ed|e|es|ing) ((them|it|in|by|for|about|at least|a full|(the|my|all the) (jars|quarts|pints|glasses)) )*$");
+
     private static final Cue CANNER_NEXT = Cue.of("(in )?(a |the )?(boiling (-  ?)?water|water|bwb|bwc|wb|bw|canner)");
 
     private EmptyJars() {}
@@ -37,7 +41,7 @@ final class EmptyJars {
                 && !((draft.filled || draft.facts.headspace().isPresent()) && s.has(UNDER_WATER))
                 && !draft.inCanner
                 && (!namesProcess(s, i) || s.opensAt(d.next(), 2, FIRST))
-                && !s.opensAt(d.next(), 4, CANNER_NEXT);
+                && (!s.opensAt(d.next(), 4, CANNER_NEXT) || s.isBefore(i, 7, STERILISED));
     }
 
     /** Whether the canner is told of too; of empty jars it is enough that their own clause does not. */

@@ -141,10 +141,10 @@ final class WholeCanning {
     private static final Cue CLOSED = Cue.of("\\b(lids?|lidded|caps?|capped|sealed|bands?|rings?)\\b");
 
     private static final Cue CLOSED_NOW = Cue.of(
-            "\\b(lids?|caps?|tops?)( (go|goes|went|get|got|put|come|came))? on\\b|\\b(put|screw|clap|set|slap)(ped|ed)? (on )?(the |my )?(lids?|caps?|tops?)\\b|\\b(cap|lid)(ped|ded)?( (them|it|each|the jars|up|tight)| ?[.,;]|$)|\\bseal(ed)? (them|it|each|the jars)\\b|\\bpour(ed)? (it |them )?(into|in|over)\\b");
+            "(?<!\\bwith the )\\b(lids?|caps?|tops?)( (go|goes|went|get|got|put|come|came))? on\\b|\\b(put|screw|clap|set|slap)(ped|ed)? (on )?(the |my )?(lids?|caps?|tops?)\\b|\\b(cap|lid)(ped|ded)?( (them|it|each|the jars|up|tight)| ?[.,;]|$)|\\bseal(ed)? (them|it|each|the jars)\\b|\\bpour(ed)? (it |them )?(into|in|over)\\b");
 
     /** "Pints, half inch. 20 minutes boiling. Then lids on": what boiled was no closed jar. */
-    private static boolean isClosedLater(String text, Range time) {
+    static boolean isClosedLater(String text, Range time) {
         String low = text.toLowerCase(Locale.ROOT);
         return !CLOSED.in(low.substring(0, time.start())) && CLOSED_NOW.in(low.substring(time.end()));
     }
@@ -215,7 +215,9 @@ final class WholeCanning {
 
     /** "Quarts, 10 lb weighted, vented 10, 75 minutes.": the one time that belongs to nothing else is the canner's. */
     private static void looseTime(Draft draft) {
-        boolean jars = !draft.facts.jars().isEmpty();
+        boolean jars = !draft.facts.jars().isEmpty()
+                || draft.filled
+                || draft.facts.headspace().isPresent();
         boolean heat = draft.facts.methods().stream().anyMatch(m -> m.value() != CanningMethod.COLD_STORAGE);
         if (draft.facts.times().isEmpty() && jars && heat && draft.looseTimes.size() == 1) {
             draft.facts.times().add(draft.looseTimes.get(0));

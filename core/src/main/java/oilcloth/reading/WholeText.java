@@ -82,6 +82,7 @@ final class WholeText {
         iceWater(draft);
         jam(text, draft);
         WholeCanning.boiledJars(text, draft);
+        EmptyJarTimes.settle(text, draft);
         if (!draft.facts.times().isEmpty()) {
             draft.unprocessed.ifPresent(r -> draft.unread.add(new Unread(r, true)));
         }
