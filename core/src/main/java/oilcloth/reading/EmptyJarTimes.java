@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
+import oilcloth.recipe.ProcessTime;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 
@@ -62,6 +63,17 @@ final class EmptyJarTimes {
     private static final int NEAR = 72;
 
     private EmptyJarTimes() {}
+
+    /** "Quarts sterilized 10 minutes. … Boiling water canner 5 minutes.": where another time is told, theirs is none of the canner's. */
+    static void leaveOut(String text, Draft draft) {
+        String low = text.toLowerCase(Locale.ROOT);
+        List<Fact<ProcessTime>> theirs = draft.facts.times().stream()
+                .filter(t -> t.range().filter(r -> isOfEmpties(low, r)).isPresent())
+                .toList();
+        if (theirs.size() < draft.facts.times().size()) {
+            draft.facts.times().removeAll(theirs);
+        }
+    }
 
     static void settle(String text, Draft draft) {
         List<Range> times =

@@ -74,6 +74,7 @@ final class WholeText {
         if (draft.facts.jars().isEmpty() && !other) {
             draft.facts.jars().addAll(draft.doseJars);
         }
+        EmptyJarTimes.leaveOut(text, draft);
         WholeCanning.times(draft);
         byTheJar(draft);
         EarlyDip.settle(text, draft);
