@@ -11,7 +11,6 @@ import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
-import oilcloth.text.Token;
 
 /**
  * Remarks that take back part of the recipe: "I replaced two cups of the vinegar", "I only ran 15 minutes". What they
@@ -296,7 +295,7 @@ final class Deviations {
     /** "A cup of chopped onion" has been read to its last word. */
     private static boolean isClaimed(Sentence s, Range part) {
         return IntStream.range(s.first(part), s.size())
-                .filter(i -> part.contains(s.token(i).range()) && s.token(i).kind() != Token.Kind.SIGN)
+                .filter(i -> part.contains(s.token(i).range()))
                 .allMatch(s::isClaimed);
     }
 
@@ -326,7 +325,7 @@ final class Deviations {
     }
 
     private boolean saysNothing(Sentence s, Draft draft) {
-        return isClaimed(s, s.range())
+        return s.isPlain()
                 || NothingSaid.by(s)
                 || BareFigure.isOnlyToldAgain(s, draft)
                 || talk.isSigned(s)

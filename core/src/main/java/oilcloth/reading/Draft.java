@@ -58,6 +58,9 @@ final class Draft {
     /** Times that are a clause by themselves and nothing else claims: "vented 10, 75 minutes". */
     final List<Fact<ProcessTime>> looseTimes = new ArrayList<>();
 
+    /** Those of them told in a sentence that tells nothing else. */
+    final List<Fact<ProcessTime>> plainTimes = new ArrayList<>();
+
     /** Minutes and hours of which nothing says what they were for. */
     final List<Range> unplacedTimes = new ArrayList<>();
 

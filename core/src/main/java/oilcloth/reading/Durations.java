@@ -283,6 +283,9 @@ final class Durations {
             if ((given || alone || CannerTime.isEnough(s, d.next())) && !s.negatedToken(i) || plain) {
                 draft.looseTimes.add(fact(s, i, d));
             }
+            if (plain) {
+                draft.plainTimes.add(fact(s, i, d));
+            }
             return;
         }
         if (s.negatedToken(i)) {

@@ -40,8 +40,8 @@ final class EmptyJarTimes {
             + "|they)\\b,? (that |which )?(had|having|have|were|was|came|come|coming)( (been|had|already|first|just|their|taken|lifted))* (in|boiled|simmered|out of|out|from|through|sterili[sz]ed|held in|kept in)\\b[^.;:,]{0,20}$"
             + "|\\b(in|into) ([\\w-]+ ){0,3}" + JARS
             + "\\b,? (just |fresh |straight )?(boiled|simmered|sterili[sz]ed|out of|from)\\b[^.;:,]{0,20}$"
-            + "|\\b" + JARS + "\\b,? (that |which )?(had|having|have) (had )?$"
-            + "|\\b(jars|lids?|flats|rings)( were| are)? (boiled|simmered|heated|scalded|in (the )?(boiling|hot|simmering))\\b[^.;:]{0,24}$"
+            + "|\\b" + JARS + "\\b,? ((that|which) (had|have)( had)?|having( had)?) $"
+            + "|(?<!\\b(process|processed|processing|put|set|place|placed|lower|lowered|boil|boiled) (the |my |all |filled |hot )?(the |filled |hot )?(pint |quart |half-pint |half pint )?)(?<!\\b(filled|closed|lidded|sealed) )\\b(jars|lids?|flats|rings)( were| are)? (boiled|simmered|heated|scalded|in (the )?(boiling|hot|simmering))\\b[^.;:]{0,24}$"
             + "|\\b(after|before|by) (boiling|sterili[sz]ing|simmering|scalding|heating) (them|the jars|my jars|it)( (for|about))* $"
             + "|\\bsterili[sz](ed|e|es|ing)( (them|it|(the|my|all the) ((quart|pint|half[- ]pint) )?(jars|quarts|pints)))?[ ,:(–-]+"
             + BATH + "$"
@@ -72,6 +72,10 @@ final class EmptyJarTimes {
                 .toList();
         if (theirs.size() < draft.facts.times().size()) {
             draft.facts.times().removeAll(theirs);
+        } else if (!theirs.isEmpty() && draft.looseTimes.size() == 1) {
+            // "Quart jars boiled ten minutes. 1/4 inch. 5 minutes. Boiling water."
+            draft.facts.times().clear();
+            draft.facts.times().addAll(draft.looseTimes);
         }
     }
 
@@ -88,11 +92,7 @@ final class EmptyJarTimes {
                 && (times.stream().allMatch(t -> WholeCanning.isClosedLater(text, t))
                         || isFilledAfter(low, times, draft));
         boolean empties = times.stream().allMatch(t -> isOfEmpties(low, t));
-        if (empties && draft.looseTimes.size() == 1) {
-            // "Quart jars boiled ten minutes. 1/4 inch. 5 minutes. Boiling water."
-            draft.facts.times().clear();
-            draft.facts.times().addAll(draft.looseTimes);
-        } else if (before || empties) {
+        if (before || empties) {
             times.forEach(draft::doubt);
         }
     }

@@ -65,7 +65,11 @@ final class PlainTelling {
         for (int b = Math.max(0, from - REACH); b <= from; b++) {
             for (int e : mayBegin(s, b) ? ends : List.<Integer>of()) {
                 if (tellings.is(clause(s, b, from, to, e))) {
-                    s.claim(b, e);
+                    if (b == 0 && e + 1 >= s.size()) {
+                        s.claimWhole();
+                    } else {
+                        s.claim(b, e);
+                    }
                     return true;
                 }
             }

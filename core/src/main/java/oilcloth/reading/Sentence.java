@@ -65,6 +65,9 @@ final class Sentence {
     /** Answers already given: many readers ask the same of a sentence, once for each of its figures. */
     private final Map<Cue, Boolean> known = new IdentityHashMap<>();
 
+    /** Whether it tells one figure and no word else that could mean anything. */
+    private boolean plain;
+
     /** Null where nobody has asked yet; offsets in the sentence. */
     private List<Range> negations;
 
@@ -150,6 +153,16 @@ final class Sentence {
 
     void claim(int from, int to) {
         claimed.set(from, to);
+    }
+
+    /** Accounts for all of it: it tells one thing, and every word of it is understood. */
+    void claimWhole() {
+        claim(0, tokens.size());
+        plain = true;
+    }
+
+    boolean isPlain() {
+        return plain;
     }
 
     /** From the end of each break to the end of the next, the first from the start; none of a short sentence or an unbroken one. */

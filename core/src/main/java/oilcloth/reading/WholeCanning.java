@@ -195,6 +195,13 @@ final class WholeCanning {
                 .filter(t -> !draft.boiledTimes.contains(t))
                 .toList();
         shorterBehind(draft.looseTimes, told).forEach(r -> draft.unread.add(new Unread(r, true)));
+        // "Twelve minutes. … 20 minutes at 11 pounds."
+        draft.plainTimes.stream()
+                .filter(t -> told.stream()
+                        .allMatch(o ->
+                                t.value().most().value() < o.value().least().value()))
+                .flatMap(t -> t.range().stream())
+                .forEach(r -> draft.unread.add(new Unread(r, true)));
     }
 
     /** Where a time behind the last of those told is shorter than every one of them. */
