@@ -279,7 +279,7 @@ final class Durations {
                     && (!draft.facts.methods().isEmpty()
                             || !draft.facts.pressures().isEmpty());
             boolean alone = CannerTime.isAlone(s, i, d.next()) && !isOfTheCooking(s, draft);
-            boolean plain = isUnderWay(draft) && PlainTelling.time(s, i, d.next());
+            boolean plain = isUnderWay(draft) && !PlainTelling.isOver(s) && PlainTelling.time(s, i, d.next());
             if ((given || alone || CannerTime.isEnough(s, d.next())) && !s.negatedToken(i) || plain) {
                 draft.looseTimes.add(fact(s, i, d));
             }
@@ -293,6 +293,7 @@ final class Durations {
         }
         Fact<ProcessTime> fact = fact(s, i, d);
         draft.facts.times().add(fact);
+        PlainTelling.time(s, i, d.next());
         if (s.isBefore(i, 2, BOILED_BEFORE)) {
             draft.boiledTimes.add(fact);
         }

@@ -27,33 +27,35 @@ final class EmptyJarTimes {
             FILLS
                     + "|\\b(in|into|in the|into the) ((hot|clean|sterile|my|pint|quart|half-pint) )*(jars|pints|quarts|half[- ]pints)\\b|\\bpacked\\b");
 
-    private static final Cue FILLS_NOW =
-            Cue.of(FILLS + "|\\b(juice|jam|jelly|sauce|butter|puree) (in|into|to|up to)\\b");
+    private static final Cue FILLS_NOW = Cue.of(
+            FILLS
+                    + "|\\b(juice|jam|jelly|sauce|butter|puree) (in|into|to|up to)\\b|\\b(then|and) (in|into|to) ((the|hot|clean|my) )*(jars|pints|quarts)\\b");
 
     private static final String JARS = "(jars|quarts|pints|half[- ]pints|glasses|lids|flats|rings)";
 
     private static final String BATH =
-            "((in|by|with|through|for|about|at least|boiled|boiling|boil|canner|water|bath|a|an|the|my|full)[ ,:(–-]+)*";
+            "((first|in|by|with|through|for|about|at least|boiled|boiling|boil|canner|water|bath|a|an|the|my|full)[ ,:(–-]+)*";
 
     /** Before the time. */
-    private static final Cue OF_EMPTIES = Cue.of("\\b(" + JARS
-            + "|they)\\b,? (that |which )?(had|having|have|were|was|came|come|coming)( (been|had|already|first|just|their|taken|lifted))* (in|boiled|simmered|out of|out|from|through|sterili[sz]ed|held in|kept in)\\b[^.;:,]{0,20}$"
-            + "|\\b(in|into) ([\\w-]+ ){0,3}" + JARS
-            + "\\b,? (just |fresh |straight )?(boiled|simmered|sterili[sz]ed|out of|from)\\b[^.;:,]{0,20}$"
-            + "|\\b" + JARS + "\\b,? ((that|which) (had|have)( had)?|having( had)?) $"
-            + "|(?<!\\b(process|processed|processing|put|set|place|placed|lower|lowered|boil|boiled) (the |my |all |filled |hot )?(the |filled |hot )?(pint |quart |half-pint |half pint )?)(?<!\\b(filled|closed|lidded|sealed) )\\b(jars|lids?|flats|rings)( were| are)? (boiled|simmered|heated|scalded|in (the )?(boiling|hot|simmering))\\b[^.;:]{0,24}$"
-            + "|\\b(after|before|by) (boiling|sterili[sz]ing|simmering|scalding|heating) (them|the jars|my jars|it)( (for|about))* $"
-            + "|\\bsterili[sz](ed|e|es|ing)( (them|it|(the|my|all the) ((quart|pint|half[- ]pint) )?(jars|quarts|pints)))?[ ,:(–-]+"
-            + BATH + "$"
-            + "|\\bboil(ed)? my jars[ ,:(–-]+(for )?$"
-            + "|\\bempty ((quart|pint|half[- ]pint|canning) )?" + JARS + "\\b[^.;:]{0,40}$"
-            + "|(^|[.;!] )((the|my|quart|pint|half[- ]pint) )*(jars|lids|glasses) ?: [^.;]{0,30}$"
-            + "|\\b(was|is|were|are) (just |only )?for the (jars|lids|empties)\\b[ ,:(–-]*$");
+    private static final Cue OF_EMPTIES = Cue.of(
+            "\\b(" + JARS
+                    + "|they)\\b,? ((that|which) (had|have|were|was|came|come)|had|having|coming)( (been|had|already|first|just|their|taken|lifted))* (in|boiled|simmered|out of|out|from|through|sterili[sz]ed|held in|kept in)\\b[^.;:,]{0,20}$"
+                    + "|\\b(in|into) ([\\w-]+ ){0,3}" + JARS
+                    + "\\b,? (just |fresh |straight )?(boiled|simmered|sterili[sz]ed|out of|from)\\b[^.;:,]{0,20}$"
+                    + "|\\b" + JARS + "\\b,? ((that|which) (had|have)( had)?|having( had)?) $"
+                    + "|(?<!\\b(process|processed|processing|put|set|place|placed|lower|lowered|boil|boiled) (the |my |all |filled |hot )?(the |filled |hot )?(pint |quart |half-pint |half pint )?)(?<!\\b(filled|closed|lidded|sealed) )\\b(jars|lids?|flats|rings)( were| are)? (boiled|simmered|heated|scalded|in (the )?(boiling|hot|simmering))\\b[^.;:]{0,24}$"
+                    + "|\\b(after|before|by) (boiling|sterili[sz]ing|simmering|scalding|heating) (them|the jars|my jars|it)( (for|about))* $"
+                    + "|\\bsterili[sz](ed|e|es|ing)( (them|it|(the|my|all the) ((quart|pint|half[- ]pint) )?(jars|quarts|pints)))?[ ,:(–-]+"
+                    + BATH + "$"
+                    + "|\\bboil(ed)? my jars[ ,:(–-]+(for )?$"
+                    + "|\\bempty ((quart|pint|half[- ]pint|canning) )?" + JARS + "\\b[^.;:]{0,40}$"
+                    + "|(^|[.;!] )((the|my|quart|pint|half[- ]pint) )*(jars|lids|glasses) ?: [^.;]{0,30}$"
+                    + "|\\b(was|is|were|are) (just |only )?for ((the|warming|heating|sterilizing|sterilising|empty|scalding) )+(jars|lids|empties)\\b[ ,:(–-]*$");
 
     /** Behind it. */
     private static final Cue AS_EMPTIES = Cue.of(
             "^[ ,.]*((in|of|at|a|an|the|boiling|boil|water|bath|canner|simmering|hot|full|rolling)[ ,)]+)*(to |for |just to |in order to )*sterili"
-                    + "|^[^.;]{0,36}\\b(drained|emptied|dumped out|shook out|before ?hand|ahead of time|before[.,;]|first[.,;]|until (i|we) (needed|was ready|were ready))");
+                    + "|^[^.;]{0,36}\\b(drained|emptied|dumped out|shook out|before ?hand|before (that|this|it)\\b|already\\b|ahead of time|before[.,;]|first[.,;]|until (i|we) (needed|was ready|were ready))");
 
     /** "Process time: 25 minutes", on a form that has its own order. */
     private static final Cue PROCESS =

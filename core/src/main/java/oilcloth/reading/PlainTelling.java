@@ -1,6 +1,8 @@
 package oilcloth.reading;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import oilcloth.text.Cue;
@@ -57,6 +59,18 @@ final class PlainTelling {
         return claimed(PRESSURE, s, from, to);
     }
 
+    /** Letters of what was told before. */
+    private static final int BEFORE = 80;
+
+    private static final Cue ENDED = Cue.of(
+            "\\b((heat|burner|stove|fire|gas|flame|it|canner|that|her)( was| is)?|turned|shut|cut|switched) off\\b|\\boff (the )?(heat|burner|stove)\\b|\\blet (it|her|them|the (canner|pressure))( just)? (cool|come down|go down|drop|fall|down|depressuri[sz]e)|\\b(cooled|cooling|zero|came down|naturally|depressuri[sz]\\w+)\\b");
+
+    /** "Heat off. It was twenty minutes.": how long it took to cool. */
+    static boolean isOver(Sentence s) {
+        int start = s.range().start();
+        return ENDED.in(s.whole().substring(Math.max(0, start - BEFORE), start).toLowerCase(Locale.ROOT));
+    }
+
     private static boolean claimed(Cue tellings, Sentence s, int from, int to) {
         List<Integer> ends = IntStream.rangeClosed(to, Math.min(s.size(), to + REACH))
                 .filter(e -> mayEnd(s, e))
@@ -65,16 +79,28 @@ final class PlainTelling {
         for (int b = Math.max(0, from - REACH); b <= from; b++) {
             for (int e : mayBegin(s, b) ? ends : List.<Integer>of()) {
                 if (tellings.is(clause(s, b, from, to, e))) {
-                    if (b == 0 && e + 1 >= s.size()) {
-                        s.claimWhole();
-                    } else {
-                        s.claim(b, e);
-                    }
+                    s.claim(from, to);
+                    account(s, b, e);
                     return true;
                 }
             }
         }
         return false;
+    }
+
+    /** Jars and other figures that it names are read yet. */
+    private static void account(Sentence s, int begin, int end) {
+        for (int k = begin; k < end; k++) {
+            Optional<JarMentions.Found> jar = JarMentions.at(s, k);
+            if (jar.isPresent()) {
+                k = jar.get().next() - 1;
+            } else if (Numbers.at(s.tokens(), k).isEmpty()) {
+                s.claim(k, k + 1);
+            }
+        }
+        if (begin == 0 && end + 1 >= s.size()) {
+            s.setPlain();
+        }
     }
 
     private static String clause(Sentence s, int begin, int from, int to, int end) {
@@ -91,7 +117,7 @@ final class PlainTelling {
             return true;
         }
         Token before = s.token(begin - 1);
-        return (BREAKS.contains(before.norm()) || JOINS.contains(before.norm()))
+        return (BREAKS.contains(before.norm()) && !before.is(":") || JOINS.contains(before.norm()))
                 && OF_THE_CANNER.in(words(s, 0, begin))
                 && !IS_OVER.in(words(s, 0, begin));
     }

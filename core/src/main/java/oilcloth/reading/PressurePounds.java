@@ -95,11 +95,17 @@ final class PressurePounds {
     private static final Cue ON_THE_DIAL =
             Cue.of("(on )?(the |my |our |a )?(dial|gauge|weighted|weight)\\b|[,(] (dial|weighted)\\b");
 
+    /** "When it got to 11 I started the clock". */
+    private static final String WHEN_IT_GOT_TO =
+            "\\b(when|once|after|as soon as) (it|she|the (canner|pressure)) ((got|came|gets|comes|was|is|climbed|rose)( (up|back))* (to|at)|hit|hits|reached|reaches|read|reads|said|says|showed|shows) (the )?$";
+
     private static final Cue KEPT_AT = Cue.of(
-            "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\bbrought (it |her |the canner )?to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$");
+            "\\b(brought|got|came|went) (it |the canner )?(back )?up to $|\\bbrought (it |her |the canner )?to $|\\b(i|we) (ran|run|keep|kept|hold|held) (it|her|mine) (steady )?(at|on) (about )?$"
+                    + "|" + WHEN_IT_GOT_TO);
 
     private static final Cue BARE = Cue.of(
-            "\\bup to $|\\b(pressure|gauge|dial|needle) (is|was|=) $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|(to )?reads?|(to )?says?|(to )?hits?|reached|(to )?reach|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");
+            WHEN_IT_GOT_TO
+                    + "|\\bup to $|\\b(pressure|gauge|dial|needle) (is|was|=) $|\\b(dial|gauge|dial gauge) $|\\b(dial|weighted)( (kind|type|sort|one|style|gauge|model|canners?))? ?,? (set )?(at|on) $|\\bmin(ute)?s? at $|\\b(ran|run|runs|kept|keep|held|hold) (it|her|mine|them|the canner) (steady )?(at|on) (about )?$|\\b(weight|pressure|gauge|dial|needle) (come|came|comes|get|got|gets|go|went|rise|rose|climb|climbed|creep|crept|up)( back)? (up )?(to|at|on) $|\\b(pressure|gauge|dial|needle) (\\( ?(dial|weighted) ?\\) )?(is |was |reads? |reading |held |kept |stays? |stayed |sat |sits |stood |stands |hung |hangs |hovers |hovered |rested |went |ran )?(up to|of|at|to|on|around|near|(to )?reads?|(to )?says?|(to )?hits?|reached|(to )?reach|reaches) (about |around |near )?$|\\b(was|is) (kept|held) (steady |right )?(at|on) (about )?$");
 
     private PressurePounds() {}
 

@@ -75,7 +75,8 @@ public final class RecipeReader {
     }
 
     public Recipe read(String written) {
-        AltitudeTables tables = AltitudeTables.in(SelfCorrected.without(TableRows.asFields(written), guide.lexicon()));
+        AltitudeTables tables =
+                AltitudeTables.in(SelfCorrected.without(Idioms.without(TableRows.asFields(written)), guide.lexicon()));
         String text = tables.text();
         Draft draft = new Draft();
         Written whole = new Written(text);

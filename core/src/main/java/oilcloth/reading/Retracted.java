@@ -30,7 +30,7 @@ final class Retracted {
 
     /** "How I do our salmon, no wait". */
     private static final Pattern HOW_I_DO = Pattern.compile(
-            "(?i)^((hi|hello|hey|please),? )?((could|can|would|will) you( please)? (look at|look over|check|see|review) |(i'm|i am|we're) (checking( on)?|asking about|writing( to ask)? about|wondering about) |this is |here is |here's |it's )?(how (i|we) (do|did|make|made|can|canned|put up) )?(my|our|the) ");
+            "(?i)^((hi|hello|hey|please),? )?((could|can|would|will) you( please)? (look at|look over|check|see|review) |i (just )?(want|wanted|would like|'d like) to ((double|triple)[ -]?)?(check|ask about) |(i'm|i am|we're) (checking( on)?|asking about|writing( to ask)? about|wondering about) |this is |here is |here's |it's )?(how (i|we) (do|did|make|made|can|canned|put up) )?(my|our|the) ");
 
     /** How many characters at the start name a dish only to say that it is another. */
     static int start(String words, IngredientFinder ingredients) {

@@ -155,9 +155,8 @@ final class Sentence {
         claimed.set(from, to);
     }
 
-    /** Accounts for all of it: it tells one thing, and every word of it is understood. */
-    void claimWhole() {
-        claim(0, tokens.size());
+    /** Marks it as telling one thing, with every word of it understood. */
+    void setPlain() {
         plain = true;
     }
 
