@@ -23,8 +23,8 @@ final class FigureFacts {
     private static final Cue ALL_ALONG = Cue.of("^(the (whole|entire|full)|all|for|during|throughout|while)\\b");
 
     /** "I'm Juniper, 16". */
-    private static final Cue AGE =
-            Cue.of("\\b(i'm|i am|he's|she's|he is|she is|aged?|turned|turning|turns) (\\w+ , )?$");
+    private static final Cue AGE = Cue.of(
+            "\\b(i'm|i am|he's|she's|he is|she is|(helper|daughter|son|girl|boy|niece|nephew|kid|youngest|oldest|grand\\w+) (is|was|just turned)|aged?|turned|turning|turns) (\\w+ , )?$");
 
     void read(Sentence s, Draft draft) {
         numbering(s);
@@ -123,9 +123,13 @@ final class FigureFacts {
                             || s.is(i, "load")
                             || s.is(i, "no"))
                     && (s.token(i + 1).isNumber()
-                            || (s.is(i, "day") || s.is(i, "step"))
+                            || (s.is(i, "day") || s.is(i, "step") || s.is(i, "load") || s.is(i, "batch"))
                                     && Numbers.at(s.tokens(), i + 1).isPresent())) {
-                s.claim(i, i + 2);
+                // "load four of six"
+                boolean ofSoMany = s.is(i + 2, "of")
+                        && Numbers.at(s.tokens(), i + 3).isPresent()
+                        && (i + 4 >= s.size() || !s.token(i + 4).isWord());
+                s.claim(i, ofSoMany ? i + 4 : i + 2);
             }
         }
     }

@@ -12,7 +12,7 @@ final class NamedFood {
     private NamedFood() {}
 
     static Optional<Lexicon.Match> at(Sentence s, Lexicon lexicon, int i) {
-        return isVerb(s, i) || isOnALabel(s, i) || isOfTheShell(s, i)
+        return isVerb(s, i) || isOnALabel(s, i) || isOfTheShell(s, i) || isInHalves(s, i)
                 ? Optional.empty()
                 : leaves(s, lexicon, i)
                         .or(() -> bananas(s, lexicon, i))
@@ -42,6 +42,14 @@ final class NamedFood {
     private static boolean isVerb(Sentence s, int i) {
         return s.is(i, "canned")
                 && (i == 0 ? !s.isItem() : WHO_CANNED.contains(s.token(i - 1).norm()));
+    }
+
+    private static final Cue IN_HALVES =
+            Cue.of("half (- )?and (- )?half ?[,:(]? ?(solids?|meat|vegetables|liquid|broth|of (solids?|each))\\b");
+
+    /** "Jars filled half and half, solids and broth": no cream. */
+    private static boolean isInHalves(Sentence s, int i) {
+        return s.is(i, "half") && s.opensAt(i, 8, IN_HALVES);
     }
 
     private static final Set<String> BEFORE_A_DATE =

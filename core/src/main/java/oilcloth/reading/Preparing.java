@@ -43,7 +43,7 @@ final class Preparing {
 
     /** "10 minutes at a boil", "a five-minute boil". */
     private static final Cue BOIL_NEXT = Cue.of(
-            "(at |of )?(a |the )?(full |gentle |hard |good |rolling )*(boil|boiling|simmer|simmering|blanch|blanching)\\b(?! water)");
+            "(' )?(at |of )?(a |the )?(full |gentle |hard |good |rolling )*(boil|boiling|simmer|simmering|blanch|blanching)\\b(?! water)");
 
     private static final Cue SKINS = Cue.of("\\bskins?\\b|\\bslip|\\bto peel\\b|\\bpeel(s|ed)? (easily|off|right)");
 
@@ -54,7 +54,7 @@ final class Preparing {
 
     /** "New flats, not boiled since the box says you needn't", "the water was hot but not boiling when the jars went in". */
     private static final Cue OF_LIDS_OR_WATER = Cue.of(
-            "\\b(flats|lids?|discs?|domes)\\b(,? (were|are|was|is|just|only|in|washed|rinsed|hot|warm|warmed|soapy|water|and|but|kept|new))*,? not boil|\\b(the|canner) water\\b[^.;]{0,30}\\bnot (yet |quite |at a )?boil");
+            "\\b(flats|lids?|discs?|domes)\\b(,? (were|are|was|is|just|only|in|simmered|heated|scalded|softened|dipped|washed|rinsed|hot|warm|warmed|soapy|water|and|but|kept|new))*,? not boil|\\b((the|canner) water|water in the (canner|kettle|pot))\\b[^.;]{0,30}\\bnot (yet |quite |at a )?boil");
 
     private static final Cue UNHEATED = Cue.of(
             "\\b(unheated|uncooked|unboiled|nothing (is |was |gets |got )?(ever )?(boiled|cooked|heated)|never (sees|saw|touche[sd]|meets|met) (the |a |any )?(stove|heat|fire|flame|pan|pot))\\b|\\b(straight|right) (from|out of) the (fridge|refrigerator|icebox|freezer|cellar)\\b[^.;]{0,20}\\b(in|into|to) (the |my |clean |hot )*(jars?|pints?|quarts?)\\b|"

@@ -43,7 +43,7 @@ final class TimeAtPounds {
             // "10 lb weight jiggling for 25 min"
             k -= 2;
         }
-        if (k > 2 && s.is(k - 1, "the") && s.is(k - 2, "on")) {
+        if (k > 2 && s.is(k - 1, "the") && (s.is(k - 2, "on") || s.is(k - 2, "by"))) {
             // "11 pounds on the dial for 25 minutes"
             k -= 3;
         }

@@ -19,7 +19,24 @@ import org.junit.jupiter.params.provider.MethodSource;
 class TellingsTest {
     private static final Engine ENGINE = new Engine(GuideSnapshot.shipped());
     private static final String FILE = "/tellings.txt";
-    private static final List<String> RECIPES = List.of("beans", "pears", "figs", "okra", "venison", "salsa", "juice");
+    private static final List<String> RECIPES = List.of(
+            "beans",
+            "pears",
+            "figs",
+            "okra",
+            "venison",
+            "salsa",
+            "juice",
+            "peaches",
+            "plain beets",
+            "jam",
+            "tomatoes",
+            "kraut",
+            "chili",
+            "peppers",
+            "soup",
+            "chicken",
+            "ketchup");
     private static final int MIXED = 40;
 
     /** The facts of a recipe by their names, in their order. */
