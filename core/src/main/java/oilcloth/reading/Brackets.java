@@ -41,7 +41,7 @@ final class Brackets {
     }
 
     private static final Cue READIED = Cue.of(
-            "\\( [\\d½¼¾⅓⅔/ -]+ ?(cups?|c|quarts?|qts?|pints?|pts?) (of )?(shelled|kernels?|hulled|husked|podded|pitted|cut corn)( \\w+)? \\)");
+            "\\( [\\d½¼¾⅓⅔/ -]+ ?(cups?|c|quarts?|qts?|pints?|pts?) (of )?((cut|whole|fresh|raw|cut off) )*(shelled|kernels?|hulled|husked|podded|pitted|cut corn)( \\w+)? \\)");
 
     /** Tokens. */
     private static final int LONGEST = 26;

@@ -244,6 +244,8 @@ final class UnknownAmount {
                 || s.isAround(amount.next(), 0, 8, PUT_BY) && s.isBefore(i, 2, OTHERS)
                 || told && s.opensAt(amount.next(), 6, FROM_SOMEWHERE)
                 || s.opensAt(amount.next(), 6, FROM_A_GROWER)
+                // "Figs again! 2 gallons."
+                || amount.amount().unit() == Unit.GALLON && i == 0 && !s.isItem() && amount.next() >= s.size() - 1
                 // "Venison, ground. 18 lb."
                 || told && i == 0 && !s.isItem() && (amount.next() >= s.size() - 1 || isAside(s, amount.next()))
                 || kind == Unit.Kind.MASS && s.opensAt(amount.next(), 4, PER_JARS)

@@ -55,11 +55,17 @@ public final class NoProcess implements Check {
                     .word("why", refused.get().why())
                     .word("instead", refused.get().instead())
                     .fix());
-        } else if (borrowed) {
+        } else if (borrowed && !isOnlyLiquid(s)) {
             out.add(Finding.of(INFO.code(), "none", Severity.DANGER, s.cite(INFO.source()))
                     .at(pressure)
                     .fix());
         }
+    }
+
+    /** "We canned our bear in pints, with hot broth": what was canned is a word nobody knows, and asked about. */
+    private static boolean isOnlyLiquid(Subject s) {
+        boolean stock = Facts.values(s.facts().forms()).contains("stock");
+        return !stock && s.produce().main().filter(f -> !f.isOfBones()).isEmpty();
     }
 
     /** A letter without a title says what it is in its first words. */
