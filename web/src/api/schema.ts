@@ -1935,6 +1935,7 @@ export interface components {
             displayName: string;
             /** @enum {string} */
             role: "VOLUNTEER" | "EDUCATOR" | "LEAD";
+            zone: string;
         };
         CaseChange: {
             /** Format: uuid */

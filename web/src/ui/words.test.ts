@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { age, figureName, figureValue, fraction, inches, timeLeft, toneOf } from './words';
+import { age, deadline, figureName, figureValue, fraction, inches, timeLeft, toneOf } from './words';
 
 describe('figures', () => {
   it.each([
@@ -25,6 +25,12 @@ describe('figures', () => {
 
 describe('time', () => {
   const now = Date.parse('2026-08-14T12:00:00Z');
+
+  it('says until when by the clock of the desk', () => {
+    const by = '2026-08-15T02:30:00Z';
+    expect(deadline(by, 'short', 'America/Chicago')).toMatch(/^Fri.*9:30/);
+    expect(deadline(by, 'long', 'UTC')).toMatch(/^Saturday.*2:30/);
+  });
 
   it('says how long ago', () => {
     expect(age('2026-08-14T11:45:00Z', now)).toBe('15 min');

@@ -142,6 +142,14 @@ export function unitWord(unit: string | null | undefined, figure: number): strin
   return figure > 1 ? words[1] : words[0];
 }
 
+/**
+ * Until when something has to be done, by the clock of the desk: its letter says the same.
+ *
+ * @param zone the browser's own where it is not known yet
+ */
+export const deadline = (iso: string, weekday: 'long' | 'short', zone?: string): string =>
+  new Date(iso).toLocaleString([], { weekday, hour: 'numeric', minute: '2-digit', timeZone: zone });
+
 /** A moment as people say it. */
 export const when = (iso: string): string =>
   new Date(iso).toLocaleString([], { day: 'numeric', month: 'short', hour: 'numeric', minute: '2-digit' });

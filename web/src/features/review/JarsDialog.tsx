@@ -2,20 +2,21 @@ import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography }
 import { Box } from '@mui/material';
 import { useState } from 'react';
 import type { Review } from '../../api/client';
+import { useSession } from '../../api/queries';
 import { tones } from '../../theme/theme';
-import { adviceWord } from '../../ui/words';
+import { adviceWord, deadline } from '../../ui/words';
 
 type Jars = NonNullable<Review['jars']>;
 
 /** Jars already made: one step after another, and what to do when somebody has eaten from one. */
 export function JarsDialog({ jars, onClose }: { jars: Jars; onClose: () => void }) {
   const [eaten, setEaten] = useState(false);
+  const zone = useSession().data?.zone;
   return (
     <Dialog open onClose={onClose} aria-labelledby="jars-title" maxWidth="sm" fullWidth>
       <DialogTitle id="jars-title">
         Jars already made: {(adviceWord[jars.advice] ?? jars.advice).toLowerCase()}
-        {jars.by &&
-          ` before ${new Date(jars.by).toLocaleString([], { weekday: 'long', hour: 'numeric', minute: '2-digit' })}`}
+        {jars.by && ` before ${deadline(jars.by, 'long', zone)}`}
       </DialogTitle>
       <DialogContent>
         <Typography sx={{ mb: 1 }}>{jars.why}</Typography>

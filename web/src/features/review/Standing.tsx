@@ -1,10 +1,10 @@
 import { Box, Button, Chip, Paper, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Assertion, CaseView, Review } from '../../api/client';
-import { useReviewAgain, useTakeBack } from '../../api/queries';
+import { useReviewAgain, useSession, useTakeBack } from '../../api/queries';
 import { tones } from '../../theme/theme';
 import { CallBadge } from '../../ui/CallBadge';
-import { adviceWord, feet, inches, methodWord } from '../../ui/words';
+import { adviceWord, deadline, feet, inches, methodWord } from '../../ui/words';
 import { JarsDialog } from './JarsDialog';
 import { saidWords } from './reading';
 
@@ -21,6 +21,7 @@ export function Standing({ view, review, onDetails }: Props) {
   const takeBack = useTakeBack(view.id);
   const again = useReviewAgain(view.id);
   const [jars, setJars] = useState(false);
+  const zone = useSession().data?.zone;
   const required = review.required;
   const minutes =
     required == null
@@ -112,8 +113,7 @@ export function Standing({ view, review, onDetails }: Props) {
               sx={{ fontWeight: 700, color: review.jars.advice === 'keep' ? tones.met : tones.danger }}
             >
               Jars made: {adviceWord[review.jars.advice] ?? review.jars.advice}
-              {review.jars.by &&
-                ` before ${new Date(review.jars.by).toLocaleString([], { weekday: 'short', hour: 'numeric', minute: '2-digit' })}`}
+              {review.jars.by && ` before ${deadline(review.jars.by, 'short', zone)}`}
             </Typography>
             <Typography sx={{ fontSize: '0.93rem' }}>{review.jars.why}</Typography>
             <Button

@@ -7,6 +7,8 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.time.ZoneId;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -29,14 +31,20 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
     record Credentials(@NotBlank @Size(max = 60) String username, @NotBlank @Size(max = 200) String password) {}
 
-    record Person(String username, String displayName, Role role) {}
+    /** @param zone whose clock the desk goes by, in its letters and on its pages */
+    record Person(String username, String displayName, Role role, String zone) {}
 
     private final AuthenticationManager authentication;
     private final SecurityContextRepository contexts;
+    private final ZoneId zone;
 
-    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts) {
+    SessionController(
+            AuthenticationManager authentication,
+            SecurityContextRepository contexts,
+            @Value("${oilcloth.desk.zone}") ZoneId zone) {
         this.authentication = authentication;
         this.contexts = contexts;
+        this.zone = zone;
     }
 
     @GetMapping
@@ -70,7 +78,7 @@ class SessionController {
         SecurityContextHolder.clearContext();
     }
 
-    private static Person of(SignedIn person) {
-        return new Person(person.username(), person.displayName(), person.role());
+    private Person of(SignedIn person) {
+        return new Person(person.username(), person.displayName(), person.role(), zone.getId());
     }
 }
