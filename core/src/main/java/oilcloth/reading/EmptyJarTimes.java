@@ -74,6 +74,11 @@ final class EmptyJarTimes {
                 .toList();
         if (theirs.size() < draft.facts.times().size()) {
             draft.facts.times().removeAll(theirs);
+            // "25 minutes. Jars: 10 minutes for the small ones"
+            theirs.stream()
+                    .flatMap(t -> t.range().stream())
+                    .filter(r -> !READIED.in(clause(low, r)))
+                    .forEach(draft::doubt);
         } else if (!theirs.isEmpty() && draft.looseTimes.size() == 1) {
             // "Quart jars boiled ten minutes. 1/4 inch. 5 minutes. Boiling water."
             draft.facts.times().clear();
@@ -97,6 +102,17 @@ final class EmptyJarTimes {
         if (before || empties) {
             times.forEach(draft::doubt);
         }
+    }
+
+    private static final Cue READIED =
+            Cue.of("\\b(sterili\\w+|boil\\w*|scald\\w*|simmer\\w*|empty|wash\\w*|lids?|flats)\\b");
+
+    private static String clause(String low, Range time) {
+        String before = before(low, time);
+        int from = Math.max(before.lastIndexOf('.'), before.lastIndexOf(';')) + 1;
+        String behind = low.substring(time.end(), Math.min(low.length(), time.end() + NEAR));
+        int to = behind.indexOf('.');
+        return before.substring(from) + behind.substring(0, to < 0 ? behind.length() : to);
     }
 
     private static String before(String low, Range time) {
