@@ -319,7 +319,7 @@ final class CannerTime {
         return next;
     }
 
-    private static final Cue AN_ARTICLE = Cue.of("(a|an|my|our|i|we|made|got|filled) ");
+    private static final Cue BEGINS_A_SENTENCE = Cue.of("(a|an|my|our|i|we|made|got|filled) ");
 
     private static boolean afterIsCanner(Sentence s, int behind) {
         int to = pastAltitude(s, behind);
@@ -327,7 +327,7 @@ final class CannerTime {
             return true;
         }
         // "boiled 5 min. a canner load of pints": another sentence, whatever letter it begins with
-        if (s.is(behind - 1, ".") && s.opensAt(to, 2, AN_ARTICLE)) {
+        if (s.is(behind - 1, ".") && s.opensAt(to, 2, BEGINS_A_SENTENCE)) {
             return false;
         }
         // "Vent 10 min. 35 minutes at 11 psi": the next figure has a time of its own

@@ -41,7 +41,6 @@ final class Durations {
     private static final Cue SAVED =
             Cue.of("\\b(saves?|saved|saving|gains?|gained|lost|wasted|spare) (me |us |about )?$");
 
-    /** Jars stood on their heads: no process. */
     /** "The jars pinged in half an hour". */
     private static final Cue PINGED =
             Cue.of("\\b(ping(ed|s)?|pop(ped|s)?|seal(ed)?|down|cool(ed)?)( \\w+)? (in|within|after) (about |only )?$");
@@ -55,6 +54,7 @@ final class Durations {
     private static final Cue BOILED =
             Cue.of("(of |in |at )?(the |a )?(boil\\w*|process\\w*|canner|water ?bath|bath)\\b");
 
+    /** Jars stood on their heads: no process. */
     private static final Cue TURNED = Cue.of("\\b(upside|inverted|invert|on (their )?(heads|lids))\\b");
 
     /** "An extra minute to be sure": beside the time, and not it. */

@@ -68,6 +68,9 @@ final class EmptyJarTimes {
 
     /** "Quarts sterilized 10 minutes. … Boiling water canner 5 minutes.": where another time is told, theirs is none of the canner's. */
     static void leaveOut(String text, Draft draft) {
+        if (draft.facts.times().isEmpty()) {
+            return;
+        }
         String low = text.toLowerCase(Locale.ROOT);
         List<Fact<ProcessTime>> theirs = draft.facts.times().stream()
                 .filter(t -> t.range().filter(r -> isOfEmpties(low, r)).isPresent())

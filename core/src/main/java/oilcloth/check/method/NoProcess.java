@@ -8,6 +8,7 @@ import oilcloth.check.Finding;
 import oilcloth.check.Findings;
 import oilcloth.check.Severity;
 import oilcloth.check.Subject;
+import oilcloth.guide.Food;
 import oilcloth.guide.Kitchen;
 import oilcloth.placing.FoodKind;
 import oilcloth.recipe.CanningMethod;
@@ -65,7 +66,7 @@ public final class NoProcess implements Check {
     /** "We canned our bear in pints, with hot broth": what was canned is a word nobody knows, and asked about. */
     private static boolean isOnlyLiquid(Subject s) {
         boolean stock = Facts.values(s.facts().forms()).contains("stock");
-        return !stock && s.produce().main().filter(f -> !f.isOfBones()).isEmpty();
+        return !stock && s.produce().foods().stream().allMatch(Food::isOfBones);
     }
 
     /** A letter without a title says what it is in its first words. */
