@@ -18,8 +18,8 @@ class IdiomsTest {
 
     @Test
     void everyLetterElseStaysWhereItWas() {
-        assertThat(Idioms.without("It was a piece of cake, 25 minutes."))
-                .isEqualTo("It was                , 25 minutes.");
+        assertThat(Idioms.without("I was happy as a clam, 25 minutes."))
+                .isEqualTo("I was                , 25 minutes.");
         assertThat(Idioms.without("Two cups of pears.")).isEqualTo("Two cups of pears.");
     }
 
@@ -52,6 +52,12 @@ class IdiomsTest {
                 "My husband put a ham hock in.",
                 "I put in a cup of tea.",
                 "A grain of salt and an egg went in.",
+                "In went bananas.",
+                "I added a piece of cake.",
+                "They were full of beans as well.",
+                "Also carrots and sticks of cinnamon in each jar.",
+                "He brought home the bacon and we put it in.",
+                "They were small potatoes next to the pears in each jar.",
                 "I left some of them in a pickle of vinegar."
             })
     void whatIsInTheJarIsNone(String added) {
