@@ -142,6 +142,19 @@ final class Altitudes {
         }
     }
 
+    /** "Elevation: 400 ft" on a line of its own; where the letter has told another it is asked which holds. */
+    static void label(Altitude altitude, Range range, Draft draft) {
+        boolean told = draft.facts
+                .altitude()
+                .filter(a -> a.value().feet() > 0 && Math.abs(a.value().feet() - altitude.feet()) > WIDEST_GUESS_FEET)
+                .isPresent();
+        if (told) {
+            draft.doubt(range);
+        } else {
+            draft.facts.altitude(Fact.read(altitude, range));
+        }
+    }
+
     /** The token after a height, or {@code i} when the figure there is none. */
     static int read(Sentence s, Draft draft, int i, Numbers.Figure f, int unit, Token u) {
         boolean feet = FEET.contains(u.norm());
@@ -341,13 +354,28 @@ final class Altitudes {
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
-        } else if ((s.has(OURS) || s.isBefore(i, 6, PLACE_IS))
-                && !s.has(LIKE_OURS)
+        } else if (((s.has(OURS) || s.isBefore(i, 6, PLACE_IS)) && !s.has(LIKE_OURS) || isNothingElse(s))
                 && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
             // two places, one recipe: which of them holds is asked
             draft.doubt(s.span(i, to));
         }
     }
+
+    /** Words of "Elevation: about 4,900 ft." */
+    private static final int LABEL = 8;
+
+    private static boolean isNothingElse(Sentence s) {
+        return s.tokens().stream()
+                                        .filter(t -> t.kind() != Token.Kind.SIGN)
+                                        .limit(LABEL + 1L)
+                                        .count()
+                                <= LABEL
+                        && !s.has(RULE)
+                || s.has(SAYS_HOW_HIGH);
+    }
+
+    private static final Cue SAYS_HOW_HIGH =
+            Cue.of("^((our|my|the|this) )?(elevation|altitude|elev|alt)\\b|^live at\\b");
 
     private static final Cue A_HAIR = Cue.of(
             "((maybe|perhaps|or|just|and|give or take|by) )*(an? )?(hair|bit|tad|touch|little|smidge|few feet|whisker)( (under|over|less|more|lower|higher|above|below|or so))?[.!]?");

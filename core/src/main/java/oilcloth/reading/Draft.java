@@ -121,6 +121,13 @@ final class Draft {
     }
 
     /** Asks about words that a reader understood to speak against what was told: no talk around them excuses them. */
+    /** One load vented and another not, or a habit taken back: it is not vented. */
+    void tellVented(boolean vented, Range range) {
+        if (!vented || facts.vented().map(Fact::value).orElse(true)) {
+            facts.vented(Fact.read(vented, range));
+        }
+    }
+
     void doubt(Range words) {
         unread.add(new Unread(words, true));
         unknownThings++;

@@ -68,7 +68,7 @@ final class Durations {
             Cue.of("(at|@|with|under) (\\S+ )?(\\d+|five|ten|eleven|twelve|fifteen|pressure|pounds)\\b");
 
     private static final Cue OF_STEAM = Cue.of(
-            "(of )?(free |steady |full )*(steam|steaming|vent|venting|vented(?! (it|her|mine|for|\\d|ten|a full|the full))|exhaust\\w*)\\b(?! canner)"
+            "(['’] ?)?(of )?(free |steady |full )*(steam|steaming|vent|venting|vented(?! (it|her|mine|for|\\d|ten|a full|the full))|exhaust\\w*)\\b(?! canner)"
                     + "|([^\\s,;.]+ ){0,5}with (the )?steam (rolling|pouring|coming|going|blowing|shooting|streaming|puffing|hissing|out)\\b");
 
     /** "When steam came out of the pipe I timed ten minutes and put on the weight". */
@@ -113,6 +113,14 @@ final class Durations {
             "(in )?(the |rapidly )*(boiling|simmering) water ?,? ?(then |and )*(drain|cool|skin|peel|slip|dip|plunge|rinse|scoop|lifted out)\\w*");
 
     private static final Cue BOILED_BEFORE = Cue.of("\\bboil(ed|ing)? (for )?$");
+
+    /** Then what boiled were jars. */
+    private static final Cue IN_THE_BATH =
+            Cue.of("(in|under) (the|a|my) (hot |boiling )?(water[- ]?bath|canner|bath)\\b");
+
+    /** "5 min. BWB." */
+    private static final Cue THEN_THE_BATH =
+            Cue.of("[.,]? ?(in )?(the |a )?(bwb|bwc|(boiling[- ])?water[- ]?(bath|canner))\\b");
 
     private final JarMentions jars = new JarMentions();
 
@@ -283,7 +291,7 @@ final class Durations {
             if ((given || alone || CannerTime.isEnough(s, d.next())) && !s.negatedToken(i) || plain) {
                 draft.looseTimes.add(fact(s, i, d));
             }
-            if (plain) {
+            if (plain || s.opensAt(d.next(), 4, THEN_THE_BATH)) {
                 draft.plainTimes.add(fact(s, i, d));
             }
             return;
@@ -294,7 +302,7 @@ final class Durations {
         Fact<ProcessTime> fact = fact(s, i, d);
         draft.facts.times().add(fact);
         PlainTelling.time(s, i, d.next());
-        if (s.isBefore(i, 2, BOILED_BEFORE)) {
+        if (s.isBefore(i, 2, BOILED_BEFORE) && !s.opensAt(d.next(), 5, IN_THE_BATH)) {
             draft.boiledTimes.add(fact);
         }
     }
@@ -337,7 +345,8 @@ final class Durations {
             "\\b(timed|count|counted) (off |out )?(for )?$|\\bfor (the|a) (whole|full|entire) $|\\b(the|my) time (was|is) $|\\b(mine|hers|ours|they|these) (was|were|got) $");
 
     /** "Put them under boiling water for 20 minutes", once the jars are filled. */
-    private static final Cue UNDER = Cue.of("\\b(under|into) (the )?boiling water ?,? (for )?(about |a full )?$");
+    private static final Cue UNDER = Cue.of(
+            "\\b(under|into) (the |(about |at least )?(an|one|two|1|2)( or two)? (full )?inch(es)? of )?(boiling |hot |(?<=of ))water ?,? (for )?(about |a full )?$");
 
     /** "I start counting at eleven pounds and give it 75 minutes". */
     private static final Cue COUNTED = Cue.of(
@@ -374,7 +383,7 @@ final class Durations {
 
     private static boolean isTimed(Sentence s, Draft draft, int i, TimeSpan d) {
         String before = s.around(i, 5, 0);
-        boolean submerged = draft.facts.headspace().isPresent() && UNDER.in(before);
+        boolean submerged = draft.facts.headspace().isPresent() && s.isBefore(i, 9, UNDER);
         return TIMED_IT.in(before)
                 || submerged
                 || isBath(draft) && !draft.facts.packs().isEmpty() && s.isBefore(i, 5, AT_THE_BOIL)

@@ -54,8 +54,8 @@ final class EmptyJarTimes {
 
     /** Behind it. */
     private static final Cue AS_EMPTIES = Cue.of(
-            "^[ ,.]*((in|of|at|a|an|the|boiling|boil|water|bath|canner|simmering|hot|full|rolling)[ ,)]+)*(to |for |just to |in order to )*sterili"
-                    + "|^[^.;]{0,36}\\b(drained|emptied|dumped out|shook out|before ?hand|before (that|this|it)\\b|already\\b|ahead of time|before[.,;]|first[.,;]|until (i|we) (needed|was ready|were ready))");
+            "^(?! ?'? ?(of )?(vent|exhaust|steam))([ ,.]*((in|of|at|a|an|the|boiling|boil|water|bath|canner|simmering|hot|full|rolling)[ ,)]+)*(to |for |just to |in order to )*sterili"
+                    + "|^[^.;]{0,36}\\b(drained|emptied|dumped out|shook out|before ?hand|before (that|this|it)\\b|already\\b|ahead of time|before[.,;]|first[.,;]|until (i|we) (needed|was ready|were ready)))");
 
     /** "Process time: 25 minutes", on a form that has its own order. */
     private static final Cue PROCESS =

@@ -51,7 +51,7 @@ final class FormAnswer {
         boolean no = NO.is(value);
         boolean unknown = UNKNOWN.is(value);
         if (VENT.is(label) && no) {
-            draft.facts.vented(Fact.read(false, line));
+            draft.tellVented(false, line);
             return true;
         }
         if (HEADSPACE.is(label) && no) {

@@ -76,7 +76,7 @@ final class FormField {
         if (brief.matches()) {
             int minutes = Integer.parseInt(brief.group(2));
             if (brief.group(1).equals("v")) {
-                draft.facts.vented(Fact.read(minutes >= Venting.LEAST_MINUTES, line));
+                draft.tellVented(minutes >= Venting.LEAST_MINUTES, line);
             } else {
                 draft.facts
                         .times()
@@ -87,8 +87,8 @@ final class FormField {
         }
         var vented = VENTED_YES.matcher(low);
         if (vented.matches()) {
-            draft.facts.vented(Fact.read(
-                    vented.group(2).equals("ten") || Integer.parseInt(vented.group(2)) >= Venting.LEAST_MINUTES, line));
+            draft.tellVented(
+                    vented.group(2).equals("ten") || Integer.parseInt(vented.group(2)) >= Venting.LEAST_MINUTES, line);
             return true;
         }
         var field = FIELD.matcher(low);
@@ -114,7 +114,7 @@ final class FormField {
             return time(value, f, unit, draft);
         }
         if (VENT.is(label) && (unit.isEmpty() || TimeWords.MINUTE.contains(unit))) {
-            draft.facts.vented(Fact.read(f.low() >= Venting.LEAST_MINUTES, line));
+            draft.tellVented(f.low() >= Venting.LEAST_MINUTES, line);
             return true;
         }
         if (YIELD.is(label)) {
@@ -127,7 +127,7 @@ final class FormField {
         if (ALTITUDE.is(label) && f.high() <= Altitude.HIGHEST_FEET && OF_HEIGHT.is(unit)) {
             boolean metres = METRES.in(label + " " + unit);
             Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
-            draft.facts.altitude(Fact.read(altitude, value.span(0, f.next())));
+            Altitudes.label(altitude, value.span(0, f.next()), draft);
             return true;
         }
         return false;

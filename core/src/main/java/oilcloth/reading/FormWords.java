@@ -85,7 +85,7 @@ final class FormWords {
                     "\\b(food mill|foley|sieve[ds]?|strainer|run (through|thru)|put (through|thru)|(through|thru) (the|a|my) (mill|sieve|strainer)|pureed?|blend(ed|er|ing)?\\b(?! of)|smooth paste|(processor|processed|whirred|run) (un)?til+ smooth|whizz?(ed)?|liquef(y|ied)|riced|mash(ed)?|masher|immersion blender|stick blender)\\b",
                     "milled"),
             Phrase.of(
-                    "\\b(across|on|over|down|from|past|through|with) (the|a|my) ((box|hand|old|cheese) )?(grater|shredder|ricer)\\b|\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
+                    "\\b(across|on|over|down|from|past|through|with) (the|a|my) ((box|hand|old|cheese) )?(grater|shredder|ricer)\\b|(?<!\\b(ginger|ginger root|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind),? ?[-–(]? ?)\\b(whipped|grated|shredded|minced|cooked? down|thick paste|to a paste)\\b(?! (fresh |peeled )?(ginger|horseradish|garlic|onions?|nutmeg|lemon|lime|orange|zest|peel|rind|meat|beef|pork))",
                     "fine"),
             Phrase.of(
                     "\\bground up\\b|\\b(elk|deer|venison|moose|beef) ?burger\\b|\\bground (it|them|the meat) |\\bground (beef|pork|venison|meat|turkey|chuck|deer|elk|lamb|veal|chicken|sausage)|\\bhamburger\\b|\\b(meat ?balls|patties)\\b|\\bminced meat\\b|\\bsausage\\b",

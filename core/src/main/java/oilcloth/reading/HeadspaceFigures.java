@@ -47,7 +47,7 @@ final class HeadspaceFigures {
             "all");
 
     private static final Cue HEADSPACE = Cue.of(
-            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\bof (room|space|air|clearance)\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air ?)?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty(?= ?([.,;)]|$|at\\b))|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
+            "\\bhead[- ]?(space|room)\\b|\\bhs\\b|^ (with|by|on) (the|my|a) (\\w+ ){0,3}(stick|ruler|wand)\\b|\\bof (room|space|air|clearance)\\b|\\bhe?a?d ?sp(a?ce?)?\\b|\\bfrom (the )?(top|rim|brim|lip)|\\b(of|below|under|to) the (top|rim|brim|lip)\\b|\\bat (the )?top\\b|\\b(air ?)?space\\b|\\b(of )?(jar )?(tops?|rims?)\\b|\\bempty(?= ?([.,;)]|$|at\\b))|\\b(fill|filled|pack|packed|ladle|ladled|liquid|brine|syrup|juice|pour|poured|cover|covered|broth|stock|water)\\b[^.;]{0,40}\\bto (within )?(about )?(\\S+ ){0,2}?\\S+ ?(\\d/\\d )?(inch|in\\b)");
 
     private static final Cue LEAVE = Cue.of("\\b(leave|leaves|leaving|left|allow|allowed|allows|allowing|with)\\b");
 
@@ -202,7 +202,9 @@ final class HeadspaceFigures {
         String before = s.low().substring(Math.max(0, start - 60), start);
         String after = s.low().substring(end, Math.min(s.low().length(), end + 40));
         String clauseBefore = before.substring(lastBreak(before));
-        boolean near = HEADSPACE.in(after)
+        // "beets (2 1/2 inch), cooked with the tops on"
+        boolean apart = s.is(from - 1, "(") && s.is(to, ")");
+        boolean near = HEADSPACE.in(apart ? "" : after)
                 || HEADSPACE.in(clauseBefore + s.low().substring(start, end))
                 || (LEAVE.in(clauseBefore)
                         && (after.isBlank()
@@ -235,7 +237,7 @@ final class HeadspaceFigures {
                 && f.high() <= MOST_INCHES
                 && (!draft.facts.jars().isEmpty() || s.has(FILLS));
         boolean ends = ENDS_CLAUSE.in(after) && (LIQUID_TO.in(before) || BEHIND_JARS.in(before))
-                || draft.filled && isAlone(s, from, to);
+                || (draft.filled || !draft.facts.jars().isEmpty()) && isAlone(s, from, to);
         if (tooLong && !near && ends) {
             // "syrup to 2 inches": no headspace that was tested, and yet it may be one
             draft.doubt(s.span(from, to));
@@ -276,7 +278,12 @@ final class HeadspaceFigures {
                         .headspace()
                         .filter(h -> h.value().least().inches() - f.high() >= MUCH_LESS)
                         .isPresent();
-        if (muchLess && !covering) {
+        boolean other = (NAMED.in(clauseBefore) || NAMED.in(tail))
+                && draft.facts
+                        .headspace()
+                        .filter(h -> Math.abs(h.value().least().inches() - f.low()) > MUCH_LESS)
+                        .isPresent();
+        if ((muchLess || other) && !covering) {
             draft.doubt(s.span(from, to));
         }
         if (covering
@@ -294,6 +301,9 @@ final class HeadspaceFigures {
                     s.span(from, to)));
         }
     }
+
+    private static final Cue NAMED =
+            Cue.of("\\bhead[- ]?(space|room)\\b|\\bhs\\b|\\b(from|below|at|under|of) the (top|rim|brim)\\b");
 
     /** "Into the canner, water over the tops an inch". */
     private static final Cue WATER_OVER = Cue.of(

@@ -79,6 +79,7 @@ final class JarCounts {
             "came",
             "canned",
             "exactly",
+            "filled",
             "plus",
             "left",
             "were",
@@ -127,7 +128,7 @@ final class JarCounts {
         String before = s.around(figure, 4, 0);
         return PUT_UP.in(before)
                 || MADE.in(before) && !s.opensAt(behind, 5, LIQUID)
-                || HAS.in(before) && s.opensAt(behind, 6, A_PRODUCT);
+                || (HAS.in(before) || figure == 0 && !s.isItem()) && s.opensAt(behind, 6, A_PRODUCT);
     }
 
     private static final Set<String> MOUTHS = Set.of("wide", "regular", "mouth", "-", "standard");

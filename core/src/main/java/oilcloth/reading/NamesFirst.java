@@ -10,6 +10,9 @@ import oilcloth.guide.Lexicon;
 final class NamesFirst {
     private static final Set<String> BREAKS = Set.of(",", ";", ":", "/", ".", "—", "–", "+", "|");
 
+    /** "Mangoes, chopped, 11 cups; onion, fine, 2 cups; sugar 4 cups": how it is cut stands between. */
+    private static final Set<String> SEMICOLON = Set.of(";");
+
     /** Items; fewer may be told either way. */
     private static final int LEAST = 3;
 
@@ -22,18 +25,15 @@ final class NamesFirst {
 
     /** The amounts of such a list by the token their food begins at; none where the sentence is no such list. */
     static Map<Integer, Amounts.Found> of(Sentence s, Lexicon lexicon) {
-        long breaks = s.tokens().stream()
-                .filter(t -> BREAKS.contains(t.norm()))
-                .limit(LEAST)
-                .count();
-        if (breaks < LEAST - 1) {
+        Set<String> breaks = count(s, SEMICOLON) < LEAST - 1 ? BREAKS : SEMICOLON;
+        if (count(s, breaks) < LEAST - 1) {
             return Map.of();
         }
         NamesFirst list = new NamesFirst();
         int otherwise = 0;
         for (int from = 0; from < s.size(); ) {
             int to = from;
-            while (to < s.size() && !BREAKS.contains(s.token(to).norm())) {
+            while (to < s.size() && !breaks.contains(s.token(to).norm())) {
                 to++;
             }
             otherwise += list.item(s, lexicon, from, to) ? 0 : 1;
@@ -43,13 +43,21 @@ final class NamesFirst {
         return rather ? list.amounts : Map.of();
     }
 
+    private static long count(Sentence s, Set<String> breaks) {
+        return s.tokens().stream().filter(t -> breaks.contains(t.norm())).count();
+    }
+
     private static final Set<String> SIZES = Set.of(
             "small", "medium", "large", "big", "little", "whole", "crushed", "broken", "chopped", "minced", "sliced",
             "diced");
 
+    private static final Set<String> DASHES = Set.of("-", "–", "—");
+
     /** "Cloves 5", "onion 2 small": a bare count ends the item. */
     private static boolean ends(Sentence s, int next, int to) {
-        return next >= to || next == to - 1 && SIZES.contains(s.token(next).norm());
+        return next >= to
+                || s.is(next, ",")
+                || next == to - 1 && SIZES.contains(s.token(next).norm());
     }
 
     /** Reads one item; false where its amount comes first. */
@@ -64,6 +72,11 @@ final class NamesFirst {
                 names++;
                 i += food.get().length() - 1;
                 behind = i + 1;
+                continue;
+            }
+            if (i == behind && DASHES.contains(s.token(i).norm())) {
+                // "whole cloves - 12"
+                behind++;
                 continue;
             }
             Optional<Amounts.Found> amount = Amounts.at(s.tokens(), i);

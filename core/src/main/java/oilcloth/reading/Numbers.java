@@ -91,7 +91,7 @@ final class Numbers {
                 && next < tokens.size()
                 && tokens.get(at - 1).is("between")
                 && tokens.get(next).is("and");
-        if (next + 1 < tokens.size() && (between || isRangeSign(tokens, next))) {
+        if (next + 1 < tokens.size() && (between || isRangeSign(tokens, next) && !isListed(tokens, at))) {
             Optional<Figure> second = single(tokens, next + 1);
             if (second.isPresent() && second.get().low() > low.low()) {
                 return Optional.of(
@@ -99,6 +99,11 @@ final class Numbers {
             }
         }
         return first;
+    }
+
+    /** "Vent 10 - 11 lb - 90 min": one fact after another. */
+    private static boolean isListed(List<Token> tokens, int at) {
+        return at > 0 && (tokens.get(at - 1).is("vent") || tokens.get(at - 1).is("vented"));
     }
 
     private static boolean isRangeSign(List<Token> tokens, int i) {

@@ -186,6 +186,10 @@ final class PhraseFacts {
 
     private static final Cue COOKED_FOOD = p(
             "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|pineapple|tomato\\w*|tomatillos?|beans|beets|corn|kernels|carrots|peas|okra|asparagus|potato\\w*|squash|pumpkin|greens|spinach|meat|beef|venison|chicken|pork|vegetables?|veggies|kraut|cabbage|them|it|everything|mixture|all|slices|halves|pieces|chunks|cubes|sauce|juice|soup|spears|pods|ingredients|peppers|mushrooms|onions)\\b");
+    /** "Syrup boiling, apricots in, back to the boil." */
+    private static final Cue IN_AND_BOILED = p(
+            "\\b(fruit|pears?|peach\\w*|apples?|apricots?|plums?|figs?|berries|cherries|nectarines?|rhubarb|beans|beets|corn|carrots|peas|okra|asparagus|potatoes|squash|pumpkin|halves|slices|pieces|cubes|them) (in|added|go in|went in),? (and |then )*(brought |let it come |bring )?(back|up) (up )?to (a|the) boil\\b");
+
     private static final Cue SCALD = p(
             "\\b(scald|dip|dipped|blanch|slip|loosen|skins? (slip|off|split)|peel)\\w*\\b|(?<!\\b(and|in|with) (the |a |my )?((very |extra )?(light|medium|heavy|hot) )?)\\b(brine|syrup|water|vinegar|liquid|sugar) (to a boil|boil)|\\b(heat|boil|warm|wash|hold|keep|sterili[sz]e)\\w*\\b[^.;,]{0,14}\\bjars\\b");
 
@@ -303,6 +307,9 @@ final class PhraseFacts {
         boolean fills = s.has(FILLED);
         if (!draft.filled && s.has(COOK) && (s.has(COOKED_FOOD) || s.has(COOKED_ALONE)) && !s.has(SCALD)) {
             draft.cooked = draft.cooked.or(() -> s.find(COOK));
+        }
+        if (!draft.filled) {
+            draft.cooked = draft.cooked.or(() -> s.find(IN_AND_BOILED));
         }
         draft.filled |= fills || s.has(TO_THE_TOP);
         boolean boils = draft.lidded && s.opensWith(BOIL_NOW);

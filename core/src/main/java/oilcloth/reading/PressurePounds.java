@@ -45,7 +45,7 @@ final class PressurePounds {
 
     /** "Let the weight come up to ten", "with the weight on ten". */
     private static final Cue WEIGHT_AT = Cue.of(
-            "\\b(weight|regulator|jiggler|rocker) (\\w+ )?(back )?(up )?to $|\\b(weight|regulator|jiggler|rocker) \\( $|\\b(weight|regulator|jiggler|rocker) (on )?((is|was|set|marked|stamped|kept) )*(at|on|marked) (the )?$");
+            "\\b(weight|regulator|jiggler|rocker) (\\w+ )?(back )?(up )?to $|\\b(weight|regulator|jiggler|rocker) (on )?\\( $|\\b(weight|regulator|jiggler|rocker) (on )?((is|was|set|marked|stamped|kept) )*(at|on|marked) (the )?$");
 
     private static final Cue WHICH = Cue.of("\\b(the|my|a) $");
 
@@ -109,6 +109,12 @@ final class PressurePounds {
 
     private PressurePounds() {}
 
+    private static final Set<String> BREAKS = Set.of(",", "/", "|", "-", "–", "—", "+");
+
+    private static boolean isBreak(Sentence s, int i) {
+        return i >= 0 && i < s.size() && BREAKS.contains(s.token(i).norm());
+    }
+
     private static final Cue OF_A_CANNER = Cue.of("\\b(vent\\w*|exhaust\\w*|steam\\w*|dial|weighted|gauge)\\b");
 
     /** "11 lb, start 2:05, off 2:35". */
@@ -143,7 +149,7 @@ final class PressurePounds {
                 || s.is(unit + 1, "(") && OF_HEIGHT.in(inBracket(s, unit + 1));
         // "vent ten minutes each, 11 pounds, 25 minutes"
         boolean clause =
-                s.is(figure - 1, ",") && (ends || s.is(unit + 1, ",") || s.is(unit + 1, ";")) && s.has(OF_A_CANNER);
+                isBreak(s, figure - 1) && (ends || isBreak(s, unit + 1) || s.is(unit + 1, ";")) && s.has(OF_A_CANNER);
         boolean begins =
                 figure == 0 || s.is(figure - 1, ".") || s.is(figure - 1, ";") || s.isBefore(figure, 2, MINUTES);
         return (begins && ends || clause)

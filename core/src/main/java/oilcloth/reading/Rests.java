@@ -43,7 +43,7 @@ final class Rests {
             Cue.of("to (a |come to a |start |start to |get |get to )?(boil|boiling|simmer|steam)\\b");
 
     private static final String BEHIND =
-            "[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand) )*$";
+            "[.,;!/ ]*((then|and|wait|waited|waiting|another|about|for|rest|rested|stood|stand|gave|it|them) )*$";
 
     /** The heat, or whatever else goes off, before the time: "Heat off.", "Off;". */
     private static final Cue OFF = Cue.of(
@@ -52,7 +52,7 @@ final class Rests {
 
     /** The pressure is gone before the time: "0.", "natural drop /", "weight off". */
     private static final Cue DOWN = Cue.of(
-            "(\\b(lid|weight) (is |was |went |goes )?off|(?<!\\b(elev|elevation|altitude|alt)[.:;] ?)(^|[.,;!/] +)(0|zero)|\\b(waited|wait) (for|till|until) (0|zero)|\\b(to|at|hit|hits|reached|reads) (0|zero)( psi| pounds)?|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
+            "(\\b(lid|weight) (is |was |went |goes )?off|(?<!\\b(elev|elevation|altitude|alt)[.:;] ?)(^|[.,;!/] +)(0|zero)|\\b(waited|wait) (for|till|until) (0|zero)|\\b(to|at|hit|hits|reached|reads?|shows|showed|says|said) (0|zero)( psi| pounds)?|\\b(pressure|gauge|needle|dial) (was|is|went|had gone|came|has gone)( all the way| completely)? (down|gone|off)|\\bnatural(ly)?( (drop|release|cool(ed|ing)?( ?down)?))?|\\b(on )?(its|their) own|\\bby itself)"
                     + BEHIND);
 
     /** "Boil 2 min, cover, stand 20-30 min": the food, however long. */

@@ -2,6 +2,7 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -10,6 +11,7 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
+import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
@@ -93,6 +95,23 @@ final class SameFood {
                         .anyMatch(f -> f.name().equals("plum"));
     }
 
+    private static final Cue ANOTHER = Cue.of("\\b(more|another|extra|additional|also|plus|too|again)\\b");
+
+    /** "2 Tbsp bottled lemon juice per jar. … To each jar I add 1 Tbsp": which of them it was is asked. */
+    private static boolean isOtherDose(Ingredient known, Ingredient read) {
+        if (!read.food().isAcidulant()
+                || !known.food().group().equals(read.food().group())
+                || known.perJar().isEmpty()
+                || read.perJar().isEmpty()
+                || known.amount().isEmpty()
+                || read.amount().isEmpty()) {
+            return false;
+        }
+        Optional<JarSize> jar = known.perJar().get().jar();
+        Optional<JarSize> other = read.perJar().get().jar();
+        return (jar.isEmpty() || other.isEmpty() || jar.equals(other)) && !sameAmount(known, read);
+    }
+
     static boolean isKraut(Food known, Food read) {
         return read.name().equals("sauerkraut") && known.name().contains("cabbage");
     }
@@ -148,6 +167,9 @@ final class SameFood {
         }
         if (read.amount().isEmpty() && isGeneric(draft, read, s.whole())) {
             return;
+        }
+        if (draft.ingredients.stream().anyMatch(known -> isOtherDose(known, read)) && !s.has(ANOTHER)) {
+            draft.doubt(read.range());
         }
         draft.ingredients.add(read);
         if (s.isItem()) {
@@ -239,8 +261,9 @@ final class SameFood {
                         .isPresent();
     }
 
-    private static final Pattern BY_THE_WAY =
-            Pattern.compile(" *\\([^)]*(\\)|$)| (fresh|raw)$| *[:.…–—-]+ *[\\d½¼¾⅓⅔⅛][\\d½¼¾⅓⅔⅛/. ]*[a-z]*\\.?$");
+    /** "Cranberries (frozen)", "cranberries, fresh - 24 oz". */
+    private static final Pattern BY_THE_WAY = Pattern.compile(
+            " *\\([^)]*(\\)|$)| (fresh|raw)$|(, [a-z]+)?[ :.…–—-]+[\\d½¼¾⅓⅔⅛][\\d½¼¾⅓⅔⅛/. ]*[a-z]*\\.?$");
 
     private static final Pattern COUNTED = Pattern.compile("^(a )?(\\d|one|two|three|four|couple( of)?|few) ");
 
@@ -365,7 +388,9 @@ final class SameFood {
             return true;
         }
         if (food.isUmbrella() || food.name().equals("seasoning")) {
-            return !draft.ingredients.isEmpty() || !draft.titleFoods.isEmpty();
+            return !draft.ingredients.isEmpty()
+                    || !draft.titleFoods.isEmpty()
+                    || draft.inPassing.stream().anyMatch(i -> i.food().kind().isProduce());
         }
         if (food.kind() == FoodClass.PEPPER) {
             return draft.ingredients.stream()

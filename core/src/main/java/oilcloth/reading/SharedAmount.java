@@ -7,6 +7,7 @@ import java.util.Set;
 import oilcloth.guide.Food;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
+import oilcloth.measure.Unit;
 import oilcloth.text.Cue;
 
 /**
@@ -40,7 +41,15 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             "shelled",
             "snapped",
             "trimmed",
-            "cleaned");
+            "cleaned",
+            "packed",
+            "firmly",
+            "lightly",
+            "pitted",
+            "seeded",
+            "cored",
+            "crushed",
+            "drained");
 
     /** Whether a word tells how a food was cut or cleaned. */
     static boolean isCut(Sentence s, int i) {
@@ -65,6 +74,9 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
         List<Other> others = new ArrayList<>();
         boolean joined = false;
         boolean either = false;
+        // "2 cups each onion, raisins and vinegar" tells all of them
+        boolean eachOf = from > 1 && s.isBefore(from, EACH_BEHIND, FOR_EACH);
+        boolean eachVolume = eachOf && amount.unit().kind() == Unit.Kind.VOLUME;
         // "celery onion carrots and peppers"
         boolean bare = false;
         int end = from;
@@ -95,10 +107,12 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             Optional<Lexicon.Match> match =
                     k - end > LONGEST_JOIN || k >= s.size() ? Optional.empty() : s.food(lexicon, k);
             // "4 lb beans, dill and garlic": what seasons has no share in the weight
-            boolean seasons = match.map(m -> m.food().kind().isProduce()
-                                    != first.kind().isProduce()
-                            || m.food().name().equals("garlic") && !first.name().equals("garlic"))
-                    .orElse(false);
+            boolean seasons = !eachVolume
+                    && match.map(m ->
+                                    m.food().kind().isProduce() != first.kind().isProduce()
+                                            || m.food().name().equals("garlic")
+                                                    && !first.name().equals("garlic"))
+                            .orElse(false);
             boolean beside = k == end;
             if (match.isEmpty()
                     || beside && !match.get().food().kind().isProduce()
@@ -114,7 +128,6 @@ record SharedAmount(List<Other> others, Amount share, boolean isDivided, int end
             end = k + match.get().length();
             others.add(new Other(match.get().food(), k, end));
         }
-        boolean eachOf = from > 1 && s.isBefore(from, EACH_BEHIND, FOR_EACH);
         boolean row = others.size() >= LEAST_BARE && joined && !either;
         if (others.isEmpty() || !joined && !eachOf || bare && !row) {
             return new SharedAmount(List.of(), amount, false, from);

@@ -40,7 +40,15 @@ final class WholeCanning {
         List<Fact<ProcessTime>> ofNone = draft.facts.times().stream()
                 .filter(t -> t.value().jar().isEmpty())
                 .toList();
-        shorterBehind(ofNone, ofJars).forEach(draft::doubt);
+        ofNone.stream()
+                .filter(t -> !ofJars.isEmpty() && isShorter(t, ofJars))
+                .flatMap(t -> t.range().stream())
+                .forEach(draft::doubt);
+    }
+
+    private static boolean isShorter(Fact<ProcessTime> time, List<Fact<ProcessTime>> others) {
+        return others.stream()
+                .allMatch(o -> time.value().most().value() < o.value().least().value());
     }
 
     private static final Cue OWN = Cue.of(
@@ -197,9 +205,7 @@ final class WholeCanning {
         shorterBehind(draft.looseTimes, told).forEach(r -> draft.unread.add(new Unread(r, true)));
         // "Twelve minutes. … 20 minutes at 11 pounds."
         draft.plainTimes.stream()
-                .filter(t -> told.stream()
-                        .allMatch(o ->
-                                t.value().most().value() < o.value().least().value()))
+                .filter(t -> isShorter(t, told))
                 .flatMap(t -> t.range().stream())
                 .forEach(r -> draft.unread.add(new Unread(r, true)));
     }

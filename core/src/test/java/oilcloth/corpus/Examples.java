@@ -6,6 +6,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** The files of examples that stand beside the tests. */
@@ -21,12 +23,13 @@ public final class Examples {
         }
     }
 
+    private static final Map<String, List<String>> LINES = new ConcurrentHashMap<>();
+
     /** Its lines, without blank ones and comments. */
     public static List<String> lines(String path) {
-        return text(path)
-                .lines()
+        return LINES.computeIfAbsent(path, p -> text(p).lines()
                 .filter(l -> !l.startsWith("#") && !l.isBlank())
-                .toList();
+                .toList());
     }
 
     /** The lines under {@code [section]}, wherever it stands again. */
