@@ -61,6 +61,12 @@ final class Draft {
     /** Those of them told in a sentence that tells nothing else. */
     final List<Fact<ProcessTime>> plainTimes = new ArrayList<>();
 
+    /** What takes the strength of an acid, told of so much or more. */
+    final List<Range> moreThanTold = new ArrayList<>();
+
+    /** Those of the loose ones told of less, or of nobody is sure how much. */
+    final List<Fact<ProcessTime>> hedgedTimes = new ArrayList<>();
+
     /** Minutes and hours of which nothing says what they were for. */
     final List<Range> unplacedTimes = new ArrayList<>();
 

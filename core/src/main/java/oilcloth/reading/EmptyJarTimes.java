@@ -85,7 +85,7 @@ final class EmptyJarTimes {
         } else if (!theirs.isEmpty() && draft.looseTimes.size() == 1) {
             // "Quart jars boiled ten minutes. 1/4 inch. 5 minutes. Boiling water."
             draft.facts.times().clear();
-            draft.facts.times().addAll(draft.looseTimes);
+            WholeCanning.takeLooseTime(draft);
         }
     }
 

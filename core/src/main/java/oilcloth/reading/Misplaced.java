@@ -14,6 +14,7 @@ final class Misplaced {
     private static final Cue VENT = PATTERNS.any("vent");
     private static final Cue ACID = PATTERNS.any("acid");
     private static final Cue PREPARED = PATTERNS.any("prepared");
+    private static final Cue JARS = PATTERNS.any("jars");
     private static final Cue STERILE = PATTERNS.any("sterile");
 
     private Misplaced() {}
@@ -26,6 +27,7 @@ final class Misplaced {
                 || now.vented() > before.vented() && s.has(VENT)
                 || now.acids() > before.acids() && s.has(ACID)
                 || now.prepared() > before.prepared() && s.has(PREPARED)
+                || now.jars() > before.jars() && s.has(JARS)
                 || now.sterile() > before.sterile() && s.has(STERILE);
         if (told) {
             draft.doubt(s.range());

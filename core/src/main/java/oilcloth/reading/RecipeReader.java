@@ -18,6 +18,7 @@ import oilcloth.recipe.Unread;
 import oilcloth.text.Cue;
 import oilcloth.text.Range;
 import oilcloth.text.Sentences;
+import oilcloth.text.Shortened;
 
 /**
  * Reads a canner's plain text into a recipe. Every reading keeps its range; what was not understood is listed. Never
@@ -75,6 +76,13 @@ public final class RecipeReader {
     }
 
     public Recipe read(String written) {
+        Shortened told = Padding.without(written);
+        return told.leftOut().isEmpty()
+                ? readAll(written)
+                : readAll(told.text()).in(written, told::original);
+    }
+
+    private Recipe readAll(String written) {
         AltitudeTables tables =
                 AltitudeTables.in(SelfCorrected.without(Idioms.without(TableRows.asFields(written)), guide.lexicon()));
         String text = tables.text();
@@ -310,6 +318,7 @@ public final class RecipeReader {
         deviations.read(s, draft, before);
         Supposed.read(s, draft, support, begun || draft.ingredients.size() == foods);
         Misplaced.read(s, draft, support);
+        Hedged.read(s, draft);
         // "I have a crock of pickles going beside it": asked about, and not what this is
         if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
             cut(draft.facts.forms(), forms);

@@ -30,7 +30,8 @@ final class Rests {
     /** "The canner came up to pressure in fifteen minutes". */
     private static final Cue COME_TO = Cue.of(
             "\\b(came|come|comes|coming|got|get|gets|rose|went|goes|climbed|climbs|built|builds|reached|reaches|hit|back)( back)?( up| down)?( to| at)? (a |the |full |its |rolling |hard )*(pressure|boil|boiling|temperature|heat|zero|(\\S+) (pounds|lbs?|psi)) (in|within|after) (about |only |just |around )?$"
-                    + "|\\b(climb(ed|s)|(came|comes?|went) (back )?up|rose|got (back )?there|(up|back) there)( again)? (in|within|after) (about |only |just |around |maybe )?$");
+                    + "|\\b(climb(ed|s)|(came|comes?|went) (back )?up|rose|got (back )?there|(up|back) there)( again)? (in|within|after) (about |only |just |around |maybe )?$"
+                    + "|\\b(took|takes|taking|forever|ages)\\b[^.;]{0,40}\\bto (come|get|climb|build)( back)?( up)?( to)? (a |the |full |rolling )*(boil|pressure|temperature) ?,? (almost |nearly |about |maybe |over |a good |more than )*$");
 
     /** "then 5 min with the heat off". */
     private static final Cue RESTING = Cue.of(
@@ -74,7 +75,7 @@ final class Rests {
                 || s.isBefore(i, 6, STANDS)
                 || s.opensAt(d.next(), 4, RESTING)
                 || s.isBefore(i, 6, OF_ITSELF)
-                || s.isBefore(i, 8, COME_TO)
+                || s.isBefore(i, 16, COME_TO)
                 || s.isBefore(i, 6, TAKES) && s.opensAt(d.next(), 5, TO_BOIL);
     }
 

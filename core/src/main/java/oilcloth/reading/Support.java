@@ -12,9 +12,11 @@ import oilcloth.guide.FoodClass;
  * @param acids amounts of acid
  * @param salts amounts of salt
  * @param prepared what was done before jars were filled
+ * @param jars jars named
  * @param once what is told once of the jars and the place: headspace, height, pack, size
  */
-record Support(int times, int pressures, int vented, int sterile, int acids, int salts, int prepared, int once) {
+record Support(
+        int times, int pressures, int vented, int sterile, int acids, int salts, int prepared, int jars, int once) {
     static Support of(Draft draft) {
         return new Support(
                 draft.facts.times().size() + draft.looseTimes.size(),
@@ -24,6 +26,7 @@ record Support(int times, int pressures, int vented, int sterile, int acids, int
                 draft.amountsOf(Food::isAcidulant),
                 draft.amountsOf(f -> f.kind() == FoodClass.SALT),
                 draft.facts.prepared().size(),
+                draft.facts.jars().size(),
                 one(draft.facts.headspace().isPresent())
                         + one(draft.facts.altitude().isPresent())
                         + one(!draft.facts.packs().isEmpty())

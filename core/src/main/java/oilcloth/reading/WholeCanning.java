@@ -131,7 +131,7 @@ final class WholeCanning {
                     .get(0)
                     .range()
                     .filter(r -> r.start() > jars && isBoil(text, r))
-                    .ifPresent(r -> draft.facts.times().add(draft.looseTimes.get(0)));
+                    .ifPresent(r -> takeLooseTime(draft));
         }
         draft.facts.times().stream()
                 .flatMap(t -> t.range().stream())
@@ -233,8 +233,14 @@ final class WholeCanning {
                 || draft.facts.headspace().isPresent();
         boolean heat = draft.facts.methods().stream().anyMatch(m -> m.value() != CanningMethod.COLD_STORAGE);
         if (draft.facts.times().isEmpty() && jars && heat && draft.looseTimes.size() == 1) {
-            draft.facts.times().add(draft.looseTimes.get(0));
+            takeLooseTime(draft);
         }
+    }
+
+    /** The one time that nothing else claims is the canner's. */
+    static void takeLooseTime(Draft draft) {
+        draft.facts.times().add(draft.looseTimes.get(0));
+        draft.hedgedTimes.stream().flatMap(t -> t.range().stream()).forEach(draft::doubt);
     }
 
     private static final int NEAR_TIME = 72;

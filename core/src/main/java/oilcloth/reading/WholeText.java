@@ -95,6 +95,7 @@ final class WholeText {
             }
         }
         Deviations.denied(text, draft);
+        Hedged.settle(draft);
         FormAnswer.settle(draft);
         sourEnough(text, draft);
         for (Food absent : draft.absent) {

@@ -2,6 +2,7 @@ package oilcloth.recipe;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import oilcloth.guide.Gauge;
 import oilcloth.measure.Altitude;
 import oilcloth.text.Range;
@@ -37,11 +38,10 @@ public record ByAltitude(List<Entry> entries, Optional<Gauge> gauge) {
                 .findFirst();
     }
 
-    ByAltitude moved(int by) {
+    ByAltitude moved(UnaryOperator<Range> to) {
         return new ByAltitude(
                 entries.stream()
-                        .map(e -> new Entry(
-                                e.above(), e.to(), e.figure(), e.range().shift(by)))
+                        .map(e -> new Entry(e.above(), e.to(), e.figure(), to.apply(e.range())))
                         .toList(),
                 gauge);
     }

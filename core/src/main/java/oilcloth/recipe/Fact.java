@@ -1,6 +1,7 @@
 package oilcloth.recipe;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import oilcloth.text.Range;
 
 /**
@@ -13,8 +14,8 @@ public record Fact<T>(T value, Optional<Range> range) {
         return new Fact<>(value, Optional.of(range));
     }
 
-    Fact<T> moved(int by) {
-        return new Fact<>(value, range.map(r -> r.shift(by)));
+    Fact<T> moved(UnaryOperator<Range> to) {
+        return new Fact<>(value, range.map(to));
     }
 
     public static <T> Fact<T> asserted(T value) {

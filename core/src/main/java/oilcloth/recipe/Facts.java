@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
 import oilcloth.guide.Gauge;
 import oilcloth.guide.Pack;
 import oilcloth.measure.Altitude;
@@ -271,33 +272,33 @@ public final class Facts {
     }
 
     public Facts copy() {
-        return moved(0);
+        return moved(UnaryOperator.identity());
     }
 
-    /** The same, said so many signs later in a text. */
-    Facts moved(int by) {
+    /** The same, said at other places. */
+    Facts moved(UnaryOperator<Range> to) {
         Facts copy = new Facts();
-        forms.forEach(f -> copy.forms.add(f.moved(by)));
-        methods.forEach(f -> copy.methods.add(f.moved(by)));
-        times.forEach(f -> copy.times.add(f.moved(by)));
-        jars.forEach(f -> copy.jars.add(f.moved(by)));
-        packs.forEach(f -> copy.packs.add(f.moved(by)));
-        liquids.forEach(f -> copy.liquids.add(f.moved(by)));
-        pressures.forEach(f -> copy.pressures.add(f.moved(by)));
-        prepared.forEach(f -> copy.prepared.add(f.moved(by)));
-        copy.yield = yield.map(f -> f.moved(by));
-        copy.headspace = headspace.map(f -> f.moved(by));
-        copy.altitude = altitude.map(f -> f.moved(by));
-        copy.gauge = gauge.map(f -> f.moved(by));
-        copy.vented = vented.map(f -> f.moved(by));
-        copy.sterilised = sterilised.map(f -> f.moved(by));
-        copy.pressureDropped = pressureDropped.map(f -> f.moved(by));
-        copy.partlyFilled = partlyFilled.map(f -> f.moved(by));
-        copy.bubblesRemoved = bubblesRemoved.map(f -> f.moved(by));
-        copy.minutesPerThousandFeet = minutesPerThousandFeet.map(f -> f.moved(by));
-        copy.openKettle = openKettle.map(f -> f.moved(by));
+        forms.forEach(f -> copy.forms.add(f.moved(to)));
+        methods.forEach(f -> copy.methods.add(f.moved(to)));
+        times.forEach(f -> copy.times.add(f.moved(to)));
+        jars.forEach(f -> copy.jars.add(f.moved(to)));
+        packs.forEach(f -> copy.packs.add(f.moved(to)));
+        liquids.forEach(f -> copy.liquids.add(f.moved(to)));
+        pressures.forEach(f -> copy.pressures.add(f.moved(to)));
+        prepared.forEach(f -> copy.prepared.add(f.moved(to)));
+        copy.yield = yield.map(f -> f.moved(to));
+        copy.headspace = headspace.map(f -> f.moved(to));
+        copy.altitude = altitude.map(f -> f.moved(to));
+        copy.gauge = gauge.map(f -> f.moved(to));
+        copy.vented = vented.map(f -> f.moved(to));
+        copy.sterilised = sterilised.map(f -> f.moved(to));
+        copy.pressureDropped = pressureDropped.map(f -> f.moved(to));
+        copy.partlyFilled = partlyFilled.map(f -> f.moved(to));
+        copy.bubblesRemoved = bubblesRemoved.map(f -> f.moved(to));
+        copy.minutesPerThousandFeet = minutesPerThousandFeet.map(f -> f.moved(to));
+        copy.openKettle = openKettle.map(f -> f.moved(to));
         copy.placed = placed;
-        byAltitude.forEach(t -> copy.byAltitude.add(t.moved(by)));
+        byAltitude.forEach(t -> copy.byAltitude.add(t.moved(to)));
         return copy;
     }
 }

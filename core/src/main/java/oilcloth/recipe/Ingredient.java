@@ -2,6 +2,7 @@ package oilcloth.recipe;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import oilcloth.guide.Food;
 import oilcloth.measure.Amount;
 import oilcloth.measure.JarSize;
@@ -42,8 +43,8 @@ public record Ingredient(
         return amount.flatMap(a -> food.volume(a, a.high()));
     }
 
-    Ingredient moved(int by) {
-        return new Ingredient(range.shift(by), food, amount, perJar, aside, optional, strengthPercent);
+    Ingredient moved(UnaryOperator<Range> to) {
+        return new Ingredient(to.apply(range), food, amount, perJar, aside, optional, strengthPercent);
     }
 
     public Ingredient withPerJar(PerJar jar) {

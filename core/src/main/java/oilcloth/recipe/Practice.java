@@ -1,5 +1,6 @@
 package oilcloth.recipe;
 
+import java.util.function.UnaryOperator;
 import oilcloth.guide.PracticeRule;
 import oilcloth.text.Range;
 
@@ -9,7 +10,7 @@ import oilcloth.text.Range;
  * @param graver whether its sentence holds words that make it graver
  */
 public record Practice(PracticeRule rule, Range range, boolean graver) {
-    Practice moved(int by) {
-        return new Practice(rule, range.shift(by), graver);
+    Practice moved(UnaryOperator<Range> to) {
+        return new Practice(rule, to.apply(range), graver);
     }
 }

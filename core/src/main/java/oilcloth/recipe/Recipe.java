@@ -3,6 +3,7 @@ package oilcloth.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import oilcloth.guide.Food;
 import oilcloth.text.Range;
 
@@ -65,15 +66,24 @@ public record Recipe(
 
     /** As it stands behind so many blanks. @param by 0 or more */
     public Recipe moved(int by) {
+        return in(" ".repeat(by) + text, r -> r.shift(by));
+    }
+
+    /**
+     * The same, told at other places of another text.
+     *
+     * @param place where what stood at a range of this text stands in the other
+     */
+    public Recipe in(String other, UnaryOperator<Range> place) {
         return new Recipe(
-                " ".repeat(by) + text,
-                title.map(t -> t.shift(by)),
+                other,
+                title.map(place),
                 titleFoods,
-                ingredients.stream().map(i -> i.moved(by)).toList(),
-                facts.moved(by),
-                practices.stream().map(p -> p.moved(by)).toList(),
-                unread.stream().map(u -> u.moved(by)).toList(),
-                passedOver.stream().map(r -> r.shift(by)).toList());
+                ingredients.stream().map(i -> i.moved(place)).toList(),
+                facts.moved(place),
+                practices.stream().map(p -> p.moved(place)).toList(),
+                unread.stream().map(u -> u.moved(place)).toList(),
+                passedOver.stream().map(place).toList());
     }
 
     /** The ingredients that end up in the jar. */

@@ -1,5 +1,6 @@
 package oilcloth.recipe;
 
+import java.util.function.UnaryOperator;
 import oilcloth.text.Range;
 
 /**
@@ -13,8 +14,8 @@ public record Unread(Range range, boolean bears, boolean form) {
         this(range, bears, false);
     }
 
-    Unread moved(int by) {
-        return new Unread(range.shift(by), bears, form);
+    Unread moved(UnaryOperator<Range> to) {
+        return new Unread(to.apply(range), bears, form);
     }
 
     public static Unread form(Range range) {
