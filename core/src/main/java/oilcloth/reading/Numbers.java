@@ -3,6 +3,7 @@ package oilcloth.reading;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import oilcloth.measure.Fractions;
 import oilcloth.text.Token;
 
@@ -91,9 +92,9 @@ final class Numbers {
                 && next < tokens.size()
                 && tokens.get(at - 1).is("between")
                 && tokens.get(next).is("and");
-        if (next + 1 < tokens.size() && (between || isRangeSign(tokens, next) && !isListed(tokens, at))) {
+        if (next + 1 < tokens.size() && (between || isRangeSign(tokens, next))) {
             Optional<Figure> second = single(tokens, next + 1);
-            if (second.isPresent() && second.get().low() > low.low()) {
+            if (second.isPresent() && second.get().low() > low.low() && !isListed(tokens, at, second.get())) {
                 return Optional.of(
                         new Figure(low.low(), second.get().low(), second.get().next()));
             }
@@ -102,9 +103,15 @@ final class Numbers {
     }
 
     /** "Vent 10 - 11 lb - 90 min": one fact after another. */
-    private static boolean isListed(List<Token> tokens, int at) {
-        return at > 0 && (tokens.get(at - 1).is("vent") || tokens.get(at - 1).is("vented"));
+    private static boolean isListed(List<Token> tokens, int at, Figure second) {
+        boolean vents =
+                at > 0 && (tokens.get(at - 1).is("vent") || tokens.get(at - 1).is("vented"));
+        return vents
+                && second.next() < tokens.size()
+                && POUNDS.contains(tokens.get(second.next()).norm());
     }
+
+    private static final Set<String> POUNDS = Set.of("lb", "lbs", "pounds", "psi", "#");
 
     private static boolean isRangeSign(List<Token> tokens, int i) {
         Token t = tokens.get(i);

@@ -109,10 +109,16 @@ final class PressurePounds {
 
     private PressurePounds() {}
 
-    private static final Set<String> BREAKS = Set.of(",", "/", "|", "-", "–", "—", "+");
+    private static final Set<String> BREAKS = Set.of("/", "|", "-", "–", "—", "+");
 
     private static boolean isBreak(Sentence s, int i) {
         return i >= 0 && i < s.size() && BREAKS.contains(s.token(i).norm());
+    }
+
+    /** "Vent 10 / 11 lb", but "beans - 11 lb - vented 10". */
+    private static boolean isOfACanner(Sentence s, int figure) {
+        int at = s.token(figure).range().start() - s.range().start();
+        return OF_A_CANNER.in(s.low().substring(0, at));
     }
 
     private static final Cue OF_A_CANNER = Cue.of("\\b(vent\\w*|exhaust\\w*|steam\\w*|dial|weighted|gauge)\\b");
@@ -148,8 +154,9 @@ final class PressurePounds {
                 || s.is(unit + 1, ",") && s.has(TIMED)
                 || s.is(unit + 1, "(") && OF_HEIGHT.in(inBracket(s, unit + 1));
         // "vent ten minutes each, 11 pounds, 25 minutes"
-        boolean clause =
-                isBreak(s, figure - 1) && (ends || isBreak(s, unit + 1) || s.is(unit + 1, ";")) && s.has(OF_A_CANNER);
+        boolean listed =
+                s.is(figure - 1, ",") && s.has(OF_A_CANNER) || isBreak(s, figure - 1) && isOfACanner(s, figure);
+        boolean clause = listed && (ends || isBreak(s, unit + 1) || s.is(unit + 1, ",") || s.is(unit + 1, ";"));
         boolean begins =
                 figure == 0 || s.is(figure - 1, ".") || s.is(figure - 1, ";") || s.isBefore(figure, 2, MINUTES);
         return (begins && ends || clause)
