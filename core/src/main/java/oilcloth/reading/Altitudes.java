@@ -26,7 +26,8 @@ final class Altitudes {
     private static final Cue GONE = Cue.of(
             "\\b(walk|walks|walked|carry|carries|carried|haul|hauls|hauled|drag|dragged|dug|dig|plant|plants|planted|strung|string|ran|run)( \\w+){0,2} $");
 
-    private static final double WIDEST_GUESS_FEET = 300;
+    /** Two heights nearer to each other than this are one, told twice. */
+    static final double WIDEST_GUESS_FEET = 300;
 
     private static final int LOWEST_SAID_FEET = 20;
 
@@ -122,7 +123,7 @@ final class Altitudes {
 
     private static final Cue HERE = Cue.of("\\b(we|i|we're|i'm|our|my|here|us|town|house|place)\\b");
 
-    private static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");
+    static final Cue RULE = Cue.of("\\b(add|minutes?|mins?|process\\w*|adjust\\w*|increase|if you|times?)\\b");
 
     /** "I am 5 feet 2 but the house is at 700". */
     private static boolean isSmall(Sentence s, int i, Numbers.Figure f) {
@@ -139,19 +140,6 @@ final class Altitudes {
                     draft.facts.altitude(Fact.read(Altitude.ofFeet(0), r));
                 }
             });
-        }
-    }
-
-    /** "Elevation: 400 ft" on a line of its own; where the letter has told another it is asked which holds. */
-    static void label(Altitude altitude, Range range, Draft draft) {
-        boolean told = draft.facts
-                .altitude()
-                .filter(a -> a.value().feet() > 0 && Math.abs(a.value().feet() - altitude.feet()) > WIDEST_GUESS_FEET)
-                .isPresent();
-        if (told) {
-            draft.doubt(range);
-        } else {
-            draft.facts.altitude(Fact.read(altitude, range));
         }
     }
 
@@ -354,28 +342,12 @@ final class Altitudes {
         // a figure beside "sea level" says it more closely
         if (draft.facts.altitude().map(a -> a.value().feet() == 0).orElse(true)) {
             draft.facts.altitude(Fact.read(altitude, s.span(i, to)));
-        } else if (((s.has(OURS) || s.isBefore(i, 6, PLACE_IS)) && !s.has(LIKE_OURS) || isNothingElse(s))
+        } else if (((s.has(OURS) || s.isBefore(i, 6, PLACE_IS)) && !s.has(LIKE_OURS) || UnsureHeight.isLabel(s))
                 && altitude.feet() > draft.facts.altitude().get().value().feet() + WIDEST_GUESS_FEET) {
             // two places, one recipe: which of them holds is asked
             draft.doubt(s.span(i, to));
         }
     }
-
-    /** Words of "Elevation: about 4,900 ft." */
-    private static final int LABEL = 8;
-
-    private static boolean isNothingElse(Sentence s) {
-        return s.tokens().stream()
-                                        .filter(t -> t.kind() != Token.Kind.SIGN)
-                                        .limit(LABEL + 1L)
-                                        .count()
-                                <= LABEL
-                        && !s.has(RULE)
-                || s.has(SAYS_HOW_HIGH);
-    }
-
-    private static final Cue SAYS_HOW_HIGH =
-            Cue.of("^((our|my|the|this) )?(elevation|altitude|elev|alt)\\b|^live at\\b");
 
     private static final Cue A_HAIR = Cue.of(
             "((maybe|perhaps|or|just|and|give or take|by) )*(an? )?(hair|bit|tad|touch|little|smidge|few feet|whisker)( (under|over|less|more|lower|higher|above|below|or so))?[.!]?");

@@ -80,8 +80,8 @@ final class CanningMethods {
         }
         for (Phrase<CanningMethod> method : METHODS) {
             s.find(method.pattern())
-                    .filter(r -> !BEFORE_ITS_TIME.in(before(s, r)))
-                    .filter(r -> !WISHED_FOR.in(before(s, r)))
+                    .filter(r -> !BEFORE_ITS_TIME.in(s.before(r, BEFORE)))
+                    .filter(r -> !WISHED_FOR.in(s.before(r, BEFORE)))
                     .filter(r ->
                             !SHUNNED.opens(s.low().substring(r.end() - s.range().start())))
                     .filter(r -> !isPouredOver(s, draft, r))
@@ -96,14 +96,9 @@ final class CanningMethods {
     private static boolean isPouredOver(Sentence s, Draft draft, Range words) {
         return !draft.facts.pressures().isEmpty()
                 && LISTED.is(words.of(s.whole()).toLowerCase(Locale.ROOT))
-                && before(s, words).endsWith(", ");
+                && s.before(words, BEFORE).endsWith(", ");
     }
 
     /** Letters: what stands before the words and may say that they are not meant so. */
     private static final int BEFORE = 44;
-
-    private static String before(Sentence s, Range words) {
-        int at = words.start() - s.range().start();
-        return s.low().substring(Math.max(0, at - BEFORE), at);
-    }
 }

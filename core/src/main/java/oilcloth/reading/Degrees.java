@@ -23,7 +23,7 @@ final class Degrees {
     private static final Cue OVER_BOILING = Cue.of("^[89] (degrees )?(over|above|past) boiling\\b");
 
     private static final Cue AT = Cue.of(
-            "\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) $");
+            "(@ |\\b(at|is|was|stays|stayed|around|about|(is|was|stays|stayed|around|about|at) \\d+|\\d+ (-|–|to)) )$");
 
     /** Degrees Celsius; a bath that is cooler boils nothing. */
     private static final double BOILING = 100;

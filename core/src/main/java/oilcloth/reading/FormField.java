@@ -127,7 +127,7 @@ final class FormField {
         if (ALTITUDE.is(label) && f.high() <= Altitude.HIGHEST_FEET && OF_HEIGHT.is(unit)) {
             boolean metres = METRES.in(label + " " + unit);
             Altitude altitude = metres ? Altitude.ofMetres(f.high()) : Altitude.ofFeet((int) Math.ceil(f.high()));
-            Altitudes.label(altitude, value.span(0, f.next()), draft);
+            UnsureHeight.label(altitude, value.span(0, f.next()), draft);
             return true;
         }
         return false;

@@ -10,6 +10,7 @@ import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
+import oilcloth.text.Cue;
 
 /**
  * One dose told for two jars: "2 Tbsp per quart or 1 per pint", "2 T for quarts, 1 T for pints", "2 T/qt (1 T/pt)". Where
@@ -219,5 +220,22 @@ final class JarDoses {
 
     private static boolean isOf(Set<String> words, Sentence s, int i) {
         return i >= 0 && i < s.size() && words.contains(s.token(i).norm());
+    }
+
+    static final Cue MORE_OF_IT = Cue.of("\\b(more|another|extra|additional|also|plus|too|again)\\b");
+
+    /** "2 Tbsp bottled lemon juice per jar. … To each jar I add 1 Tbsp": which of them it was is asked. */
+    static boolean isAnother(Ingredient known, Ingredient read) {
+        if (!read.food().isAcidulant()
+                || !known.food().group().equals(read.food().group())
+                || known.perJar().isEmpty()
+                || read.perJar().isEmpty()
+                || known.amount().isEmpty()
+                || read.amount().isEmpty()) {
+            return false;
+        }
+        Optional<JarSize> jar = known.perJar().get().jar();
+        Optional<JarSize> other = read.perJar().get().jar();
+        return (jar.isEmpty() || other.isEmpty() || jar.equals(other)) && !SameFood.sameAmount(known, read);
     }
 }

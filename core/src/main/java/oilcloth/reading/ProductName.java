@@ -22,7 +22,8 @@ final class ProductName {
     private static final Cue OWN = Cue.of("\\b(my|our) ([a-z]+ ){0,2}$");
 
     /** "Packed hot with broth in quarts": what covers it. */
-    private static final Cue LAID_IN = Cue.of("\\b(with|in|and|under|over) ([a-z]+ )?$");
+    private static final Cue LAID_IN =
+            Cue.of("\\b(with|in|and|under|over) ([a-z]+ )?$|\\b(hot|raw|cold)[- ]?pack ?: $");
 
     private static final Cue TURNED = Cue.of(
             " (has|have|had|is|are|was|were|turned|came|did|didn't|won't|will not|looks?|got|separated|jelled|never)\\b");

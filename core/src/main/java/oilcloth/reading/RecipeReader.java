@@ -319,6 +319,9 @@ public final class RecipeReader {
         Supposed.read(s, draft, support, begun || draft.ingredients.size() == foods);
         Misplaced.read(s, draft, support);
         Hedged.read(s, draft);
+        MoreThanTold.read(s, draft);
+        UnsureHeight.read(s, draft);
+        OtherAmount.read(s, draft);
         // "I have a crock of pickles going beside it": asked about, and not what this is
         if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
             cut(draft.facts.forms(), forms);

@@ -2,7 +2,6 @@ package oilcloth.reading;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -11,7 +10,6 @@ import oilcloth.guide.Food;
 import oilcloth.guide.FoodClass;
 import oilcloth.guide.Lexicon;
 import oilcloth.measure.Amount;
-import oilcloth.measure.JarSize;
 import oilcloth.measure.Unit;
 import oilcloth.recipe.Ingredient;
 import oilcloth.recipe.Unread;
@@ -95,23 +93,6 @@ final class SameFood {
                         .anyMatch(f -> f.name().equals("plum"));
     }
 
-    private static final Cue ANOTHER = Cue.of("\\b(more|another|extra|additional|also|plus|too|again)\\b");
-
-    /** "2 Tbsp bottled lemon juice per jar. … To each jar I add 1 Tbsp": which of them it was is asked. */
-    private static boolean isOtherDose(Ingredient known, Ingredient read) {
-        if (!read.food().isAcidulant()
-                || !known.food().group().equals(read.food().group())
-                || known.perJar().isEmpty()
-                || read.perJar().isEmpty()
-                || known.amount().isEmpty()
-                || read.amount().isEmpty()) {
-            return false;
-        }
-        Optional<JarSize> jar = known.perJar().get().jar();
-        Optional<JarSize> other = read.perJar().get().jar();
-        return (jar.isEmpty() || other.isEmpty() || jar.equals(other)) && !sameAmount(known, read);
-    }
-
     static boolean isKraut(Food known, Food read) {
         return read.name().equals("sauerkraut") && known.name().contains("cabbage");
     }
@@ -168,7 +149,8 @@ final class SameFood {
         if (read.amount().isEmpty() && isGeneric(draft, read, s.whole())) {
             return;
         }
-        if (draft.ingredients.stream().anyMatch(known -> isOtherDose(known, read)) && !s.has(ANOTHER)) {
+        if (draft.ingredients.stream().anyMatch(known -> JarDoses.isAnother(known, read))
+                && !s.has(JarDoses.MORE_OF_IT)) {
             draft.doubt(read.range());
         }
         draft.ingredients.add(read);
@@ -370,7 +352,7 @@ final class SameFood {
 
     private static final double MORE = 1.03;
 
-    private static boolean sameAmount(Ingredient a, Ingredient b) {
+    static boolean sameAmount(Ingredient a, Ingredient b) {
         if (a.amount().isEmpty() || b.amount().isEmpty()) {
             return false;
         }

@@ -344,6 +344,18 @@ final class Sentence {
         return joined;
     }
 
+    /** What stands before some words of it, in lower case. @param letters no more of them are of use */
+    String before(Range words, int letters) {
+        int at = words.start() - range.start();
+        return low.substring(Math.max(0, at - letters), at);
+    }
+
+    /** What stands behind some words of it, in lower case. @param letters no more of them are of use */
+    String behind(Range words, int letters) {
+        int at = words.end() - range.start();
+        return low.substring(at, Math.min(low.length(), at + letters));
+    }
+
     /** The whole text the sentence stands in. */
     String whole() {
         return written.text();

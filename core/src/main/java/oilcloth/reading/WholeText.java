@@ -95,7 +95,7 @@ final class WholeText {
             }
         }
         Deviations.denied(text, draft);
-        Hedged.settle(draft);
+        MoreThanTold.settle(draft);
         FormAnswer.settle(draft);
         sourEnough(text, draft);
         for (Food absent : draft.absent) {

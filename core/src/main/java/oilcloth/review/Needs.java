@@ -22,20 +22,14 @@ import oilcloth.guide.TestedRecipe;
 import oilcloth.heat.Requirement;
 import oilcloth.measure.JarSize;
 import oilcloth.measure.Volume;
-import oilcloth.placing.FoodKind;
 import oilcloth.recipe.Assertion;
 import oilcloth.recipe.CanningMethod;
 import oilcloth.recipe.Fact;
 import oilcloth.recipe.Facts;
 import oilcloth.recipe.Ingredient;
-import oilcloth.recipe.Unread;
 
 /** What "sound" needs to know, asked for when it is not known. Whatever is asked here keeps a recipe from being sound. */
 final class Needs {
-    private static final int MOST_UNREAD = 8;
-
-    /** Characters. */
-    private static final int FEW_WORDS = 60;
     /** Share of the tested brine, for the same vegetables, under which it is asked whether it covers. */
     private static final double LEAST_COVER = 0.75;
 
@@ -60,7 +54,8 @@ final class Needs {
                     List.of()));
         }
         FoodNeeds.unlisted(s, out);
-        unread(s, out);
+        UnreadNeeds.ask(s, out);
+        secondJar(s, out);
     }
 
     static Question plain(String code, Message text, List<String> couldBecome, Fact<?> fact) {
@@ -287,31 +282,7 @@ final class Needs {
         }
     }
 
-    /** "Eggs go well in the jar." was found a danger: a few words need no question beside it, and come back if it goes. */
-    private static boolean isSpokenOf(Unread unread, Findings out) {
-        return unread.range().end() - unread.range().start() <= FEW_WORDS
-                && out.found().stream()
-                        .filter(f -> f.severity() == Severity.DANGER)
-                        .flatMap(f -> f.evidence().stream())
-                        .anyMatch(unread.range()::overlaps);
-    }
-
-    private static void unread(Subject s, Findings out) {
-        // a plain pack of one food was tested in one form; in a mixture under acid the form is no matter
-        boolean formMatters =
-                s.kind() == FoodKind.LOW_ACID && s.placement().recipe().isEmpty();
-        s.recipe().unread().stream()
-                .filter(u -> u.bears() || u.form() && formMatters)
-                .filter(u -> !isSpokenOf(u, out))
-                .limit(MOST_UNREAD)
-                .forEach(u -> out.ask(new Question(
-                        "ask.unread",
-                        new Message(
-                                "ask.unread",
-                                Map.of("words", u.range().of(s.recipe().text()))),
-                        List.of("ingredient.added"),
-                        List.of(),
-                        List.of(u.range()))));
+    private static void secondJar(Subject s, Findings out) {
         if (Facts.values(s.facts().jars()).size() > 1
                 && s.facts().times().size() == 1
                 && s.facts().times().get(0).value().jar().isPresent()
