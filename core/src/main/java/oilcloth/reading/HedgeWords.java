@@ -11,6 +11,9 @@ final class HedgeWords {
     /** Between the figure and a hedge behind it. */
     static final String SIGNS = " ?[,;(–—-]* ?";
 
+    /** What of its measure the figure's own words leave out. */
+    static final String UNIT = "( ?(min\\w*|psi|lbs?|pounds?|ft|feet)\\b|[a-z]{0,5})?[.'#]?";
+
     static final String MAYBE = "maybe|perhaps|possibly|probably";
 
     static final String MORE =

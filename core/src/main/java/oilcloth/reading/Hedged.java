@@ -5,6 +5,7 @@ import static oilcloth.reading.HedgeWords.FIGURE;
 import static oilcloth.reading.HedgeWords.MAYBE;
 import static oilcloth.reading.HedgeWords.NEAR;
 import static oilcloth.reading.HedgeWords.SIGNS;
+import static oilcloth.reading.HedgeWords.UNIT;
 
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -39,11 +40,12 @@ final class Hedged {
     private static final Cue LESS_BEFORE = Cue.of("\\b" + LESS + ABOUT + "$");
     private static final Cue RIGHT_BEFORE = Cue.of("\\b" + BEFORE + ABOUT + "$");
     private static final Cue UP_TO_BEFORE = Cue.of("\\b" + UP_TO + ABOUT + "$");
-    private static final Cue RIGHT_BEHIND = Cue.of("^[a-z.]{0,4}" + SIGNS + "(" + BEHIND + "\\b|\\?)");
+    private static final Cue RIGHT_BEHIND = Cue.of("^" + UNIT + SIGNS + "(" + BEHIND + "\\b|\\?)");
     private static final Cue INSIDE =
             Cue.of("\\b(" + BEFORE + "|" + UP_TO + ")" + ABOUT + FIGURE + "|" + FIGURE + "[^.;]*\\b" + BEHIND + "\\b");
-    private static final Cue OF_THE_VENT = Cue.of("\\b" + BEFORE + ABOUT
-            + "(10|ten)( full)?[ -]?min|\\b(10|ten)( full)?[ -]?min\\w*\\.?" + SIGNS + "(" + BEHIND + "\\b|\\?)");
+    private static final Cue OF_THE_VENT =
+            Cue.of("\\b" + BEFORE + ABOUT + "(10|ten)( full)?[ -]?min|\\bvent\\w*[ :=-]*" + BEFORE + ABOUT
+                    + "(10|ten)\\b|\\b(10|ten)( full)?([ -]?min\\w*)?\\.?" + SIGNS + "(" + BEHIND + "\\b|\\?)");
 
     /** By how much nobody knows; "nearly an inch" is all but one. */
     private static final Cue LOWER_SPACE = Cue.of("\\b((less|fewer) than|at (the )?(very )?most|(no|not) more than|"

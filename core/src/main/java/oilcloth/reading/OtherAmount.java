@@ -18,8 +18,8 @@ final class OtherAmount {
             "\\b(i|we|mine|ours|my|our|he|she|they|mom|mother|grandma|really|actually|well|was|used|use|did|only|originally|instead|now|make that|rather)\\b|^\\( [\\d½¼¾⅓⅔ /.-]+ ?[a-z]+\\.? \\)$");
 
     /** "10 cups corn (we got 9 pints)", "3 cups (I used 1 cup of each)". */
-    private static final Cue OF_SOMETHING_ELSE = Cue.of(
-            "\\b(makes?|made|yields?|got|gets?|for|jars?|per|each|from|needs?|came|comes|left|more|plus|total|bought|picked)\\b");
+    private static final Cue OF_SOMETHING_ELSE =
+            Cue.of("\\b(makes?|made|yields?|got|gets?|jars?|per|each|needs?|came|comes|bought|picked)\\b");
 
     /** A part; measures that come nearer to each other are the same told in two units. */
     private static final double NEAR = 0.05;

@@ -22,7 +22,11 @@ final class Padding {
     private static final String TIME = "[ -]?(minutes?|mins?|hours?|hrs?|days?|weeks?)\\b";
 
     private static final String PRESSURE =
-            "[ -]?(psi\\b|(lbs?\\b\\.?|pounds?|#)(?= ?([.,;)]|$|(of )?pressure|(on|by) (the|my)|per square|steady|and (stayed|held|kept)|from (start|when)|throughout|all the)))";
+            "[ -]?(psi\\b|(lbs?\\b\\.?|pounds?|#)(?= ?((of )?pressure|(on|by) (the|my)|per square|steady|and (stayed|held|kept)|from (start|when)|throughout|all the)))";
+
+    /** Pounds alone may be of produce, unless something is held at them. */
+    private static final String HELD =
+            "(?<=\\b(at|to|it|held|kept|keep|hold|reached|hit|reads?|says?|said|showed|ran|run|was|dial|gauge|pressure|needle) )";
 
     private static final String SPOONS = "[ -]?(tbsps?|tablespoons?|tb|tsps?|teaspoons?|t)\\b\\.?";
 
@@ -33,6 +37,7 @@ final class Padding {
 
     private static final Cue BEFORE = Cue.of("\\b" + WORDS + "(?=" + NUMBER + "(" + TIME + "|" + PRESSURE + "|" + SPOONS
             + "[^.;]{0,30}\\b" + ACID + "|[ -]?(cups?|c)\\b" + OF_ACID + "))"
+            + "|" + HELD + WORDS + "(?=" + NUMBER + "[ -]?(lbs?\\b\\.?|pounds?|#) ?([.,;)]|$))"
             + "|(?<=\\b" + ACID + "[^.;]{0,24})\\b" + WORDS + "(?=" + NUMBER + SPOONS + ")");
 
     private static final String AT_LEAST = " (at least|or more|or better|and then some)";

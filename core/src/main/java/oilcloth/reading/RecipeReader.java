@@ -131,7 +131,7 @@ public final class RecipeReader {
             title(text, line, draft);
             return;
         }
-        if (WHOSE.matcher(words).find() || FormField.read(text, line, draft) || FormAnswer.read(text, line, draft)) {
+        if (WHOSE.matcher(words).find() || field(text, line, draft)) {
             return;
         }
         Optional<Range> about = opens ? kinds.dishAnnounced(words) : Optional.empty();
@@ -169,9 +169,7 @@ public final class RecipeReader {
                 AskedOfDone.told(text, StepNumbers.without(text, Answered.joined(text, Sentences.of(text, rest))));
         for (int k = 0; k < sentences.size(); k++) {
             // "Vent: 10. Pressure: 11. Time: 55."
-            if (sentences.size() > 1
-                    && (FormField.read(text, sentences.get(k), draft)
-                            || FormAnswer.read(text, sentences.get(k), draft))) {
+            if (sentences.size() > 1 && field(text, sentences.get(k), draft)) {
                 continue;
             }
             Sentence s = thisDish.of(whole, sentences.get(k), rest, item && first, draft);
@@ -318,14 +316,27 @@ public final class RecipeReader {
         deviations.read(s, draft, before);
         Supposed.read(s, draft, support, begun || draft.ingredients.size() == foods);
         Misplaced.read(s, draft, support);
-        Hedged.read(s, draft);
-        MoreThanTold.read(s, draft);
-        UnsureHeight.read(s, draft);
-        OtherAmount.read(s, draft);
+        unsure(s, draft);
         // "I have a crock of pickles going beside it": asked about, and not what this is
         if (canned && forms > 0 && !Bystanders.isPutIn(s) && isAskedAboutWhole(s, draft, unread)) {
             cut(draft.facts.forms(), forms);
         }
+    }
+
+    /** "Time: 20 min tops": a line of a form, and how sure its figure is. */
+    private static boolean field(String text, Range line, Draft draft) {
+        boolean read = FormField.read(text, line, draft) || FormAnswer.read(text, line, draft);
+        if (read) {
+            unsure(new Sentence(text, line, false), draft);
+        }
+        return read;
+    }
+
+    private static void unsure(Sentence s, Draft draft) {
+        Hedged.read(s, draft);
+        MoreThanTold.read(s, draft);
+        UnsureHeight.read(s, draft);
+        OtherAmount.read(s, draft);
     }
 
     private static boolean isAskedAboutWhole(Sentence s, Draft draft, int unread) {

@@ -364,8 +364,7 @@ final class Residue {
     }
 
     /** "Good seal on all 16." */
-    private static final Cue SEAL_ON_ALL =
-            Cue.of("\\bseals? on (all|all of the|every one of the) $|\\bsealed( on)? all $");
+    private static final Cue SEAL_ON_ALL = Cue.of("\\bseal(s|ed)?( on)? (all|all of the|every one of the) $");
 
     /** "Simmered 30 minutes or so, more like 45". */
     private static final Cue MORE_LIKE = Cue.of("^(more like|closer to|nearer to|nearly|almost) $");

@@ -5,6 +5,7 @@ import static oilcloth.reading.HedgeWords.MAYBE;
 import static oilcloth.reading.HedgeWords.MORE;
 import static oilcloth.reading.HedgeWords.NEAR;
 import static oilcloth.reading.HedgeWords.SIGNS;
+import static oilcloth.reading.HedgeWords.UNIT;
 
 import java.util.Optional;
 import java.util.Set;
@@ -18,12 +19,15 @@ import oilcloth.text.Token;
 final class UnsureHeight {
     private static final Cue HIGHER_BEFORE = Cue.of("\\b(" + MORE
             + "|above|higher than|(a (little|bit|hair)|slightly) (over|above|more than|higher than))" + ABOUT + "$");
-    private static final Cue HIGHER_BEHIND = Cue.of(
-            "^[a-z.]{0,5}" + SIGNS + "(or (so )?(more|higher|better)|at least|plus\\b|\\+|if not (more|higher))");
+    private static final Cue HIGHER_BEHIND =
+            Cue.of("^" + UNIT + SIGNS + "(or (so )?(more|higher|better)|at least|plus\\b|\\+|if not (more|higher))");
     private static final Cue UNSURE_BEFORE =
             Cue.of("\\b(" + MAYBE + "|i (think|guess|believe)( (it's|it is|we're|we are)( at)?)?)" + ABOUT + "$");
-    private static final Cue UNSURE_BEHIND = Cue.of("^[a-z.]{0,5}" + SIGNS + "((" + MAYBE
+    private static final Cue UNSURE_BEHIND = Cue.of("^" + UNIT + SIGNS + "((" + MAYBE
             + ")\\b(?! (a )?(bit |little |hair )?(less|lower|under|below))|i (think|guess|believe))");
+
+    /** "900 ft?", but not at the end of a question about something else. */
+    private static final Cue ASKED_BEHIND = Cue.of("^" + UNIT + SIGNS + "\\?");
 
     /** Feet at which a time or a pressure ends. */
     private static final Set<Integer> LIMITS = Set.of(1000, 2000, 3000, 4000, 6000, 8000);
@@ -53,7 +57,10 @@ final class UnsureHeight {
         boolean nearLimit = LIMITS.stream().anyMatch(limit -> feet <= limit && limit < feet * GUESS);
         return HIGHER_BEFORE.in(before)
                 || HIGHER_BEHIND.in(behind)
-                || nearLimit && (UNSURE_BEFORE.in(before) || UNSURE_BEHIND.in(behind));
+                || nearLimit
+                        && (UNSURE_BEFORE.in(before)
+                                || UNSURE_BEHIND.in(behind)
+                                || isShort(s) && ASKED_BEHIND.in(behind));
     }
 
     /** "Elevation: 400 ft" on a line of its own; where the letter has told another it is asked which holds. */
@@ -72,10 +79,14 @@ final class UnsureHeight {
 
     /** Whether a sentence says how high it is here, and nothing else. */
     static boolean isLabel(Sentence s) {
-        long words = s.tokens().stream()
-                .filter(t -> t.kind() != Token.Kind.SIGN)
-                .limit(LABEL + 1L)
-                .count();
-        return words <= LABEL && !s.has(Altitudes.RULE) || s.has(SAYS_HOW_HIGH);
+        return isShort(s) && !s.has(Altitudes.RULE) || s.has(SAYS_HOW_HIGH);
+    }
+
+    private static boolean isShort(Sentence s) {
+        return s.tokens().stream()
+                        .filter(t -> t.kind() != Token.Kind.SIGN)
+                        .limit(LABEL + 1L)
+                        .count()
+                <= LABEL;
     }
 }

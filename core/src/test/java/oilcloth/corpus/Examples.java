@@ -32,6 +32,15 @@ public final class Examples {
                 .toList());
     }
 
+    /** The names of its sections, in their order. */
+    public static List<String> sections(String path) {
+        return lines(path).stream()
+                .filter(l -> l.startsWith("["))
+                .map(l -> l.substring(1, l.length() - 1))
+                .distinct()
+                .toList();
+    }
+
     /** The lines under {@code [section]}, wherever it stands again. */
     public static List<String> section(String path, String section) {
         List<String> found = new ArrayList<>();

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import oilcloth.corpus.Examples;
 import oilcloth.guide.GuideSnapshot;
@@ -23,6 +25,15 @@ class HedgesTest {
             "Figs, boiled 2 minutes, then 5 minutes in light syrup. {acid} in each jar. Hot quarts, 1/2 inch headspace. Boiling water canner 50 minutes. 700 ft.";
     private static final String RELISH =
             "Corn relish. {corn} corn, 2 1/2 cups diced red peppers, 2 1/2 cups diced green peppers, 2 1/2 cups chopped celery, {onion} diced onions, 1 3/4 cups sugar, {vinegar} cider vinegar (5%), 2 1/2 Tbsp canning salt, 2 1/2 tsp celery seed, 2 1/2 Tbsp dry mustard, 1 1/4 tsp turmeric. Simmered all but the corn, mustard and turmeric 5 minutes, blended the mustard and turmeric in half a cup of it, added them with the corn and simmered 5 more. Hot pints, 1/2 inch headspace. Boiling water canner 15 minutes. 600 ft.";
+    private static final Map<String, String> FORM = new TreeMap<>(Map.of(
+            "Recipe", "Green beans, hot pack, boiled 5 minutes",
+            "Jar", "pint",
+            "Headspace", "1 inch",
+            "Canner", "dial gauge pressure canner",
+            "Vented", "10 minutes",
+            "Pressure", "11 lb",
+            "Time", "20 minutes",
+            "Elevation", "900 ft"));
     private static final Map<String, String> RIGHT = Map.of(
             "{vent}", "Vented {10 minutes}",
             "{psi}", "Kept it at {11 pounds}",
@@ -58,8 +69,25 @@ class HedgesTest {
                 .flatMap(s -> s);
     }
 
+    private static String form(Map<String, String> fields) {
+        return fields.entrySet().stream()
+                .map(e -> e.getKey() + ": " + e.getValue())
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static Stream<String> forms(List<String> facts, String section) {
+        return facts.stream()
+                .flatMap(f -> Examples.section("/hedges.txt", section).stream().map(h -> {
+                    Map<String, String> fields = new TreeMap<>(FORM);
+                    fields.merge(f, h, (figure, hedge) -> hedge.replace("{}", figure));
+                    return form(fields);
+                }));
+    }
+
     private static Stream<String> ofLessOrNobodyKnows() {
         return Stream.of(
+                        forms(List.of("Vented", "Pressure", "Time"), "less"),
+                        forms(List.of("Elevation"), "higher"),
                         resting("less"),
                         hedged(RELISH, "15", List.of("{corn}", "{onion}"), "more"),
                         hedged(BEANS, "20", List.of("{alt}"), "higher"))
@@ -67,7 +95,7 @@ class HedgesTest {
     }
 
     private static Stream<String> ofAsMuch() {
-        return resting("as much");
+        return Stream.concat(Stream.of(form(FORM)), resting("as much"));
     }
 
     @ParameterizedTest
